@@ -1,0 +1,94 @@
+/** Shared by the commands: running programs, installing what is missing, building once. */
+import { spawnSync } from 'node:child_process';
+import { existsSync, readdirSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const root = fileURLToPath(new URL('..', import.meta.url));
+
+/** Runs a program in the project's folder; ends this process with its code when it fails. */
+export function run(program, args, env = {}) {
+  const { status, error } = spawnSync(program, args, {
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...process.env, ...env }
+  });
+  if (error) {
+    console.error(`${program} could not be started: ${error.message}`);
+    process.exit(1);
+  }
+  if (status !== 0) process.exit(status ?? 1);
+}
+
+/** Runs a program that a package brings. */
+export const runBin = (name, args, env) => run(process.execPath, [binOf(name), ...args], env);
+
+function binOf(name) {
+  const bins = {
+    vite: 'vite/bin/vite.js',
+    vitest: 'vitest/vitest.mjs',
+    playwright: '@playwright/test/cli.js',
+    'svelte-check': 'svelte-check/bin/svelte-check',
+    'svelte-kit': '@sveltejs/kit/svelte-kit.js',
+    eslint: 'eslint/bin/eslint.js',
+    prettier: 'prettier/bin/prettier.cjs'
+  };
+  return join(root, 'node_modules', bins[name]);
+}
+
+const newest = (path) =>
+  !existsSync(path)
+    ? 0
+    : statSync(path).isDirectory()
+      ? Math.max(0, ...readdirSync(path).map((name) => newest(join(path, name))))
+      : statSync(path).mtimeMs;
+
+/** Installs the packages of the lock file unless they are there. */
+export function install() {
+  const installed = newest(join(root, 'node_modules/.package-lock.json'));
+  if (installed >= newest(join(root, 'package-lock.json')) && installed > 0) return;
+  console.log('Installing packages…');
+  run('npm', ['ci', '--include=dev']);
+}
+
+/** Builds the application unless the build is newer than what it is made from. */
+export function build() {
+  const sources = [
+    'src',
+    'static',
+    'package.json',
+    'svelte.config.js',
+    'vite.config.ts',
+    'package-lock.json'
+  ];
+  const made = newest(join(root, 'build/handler.js'));
+  if (made > Math.max(...sources.map((path) => newest(join(root, path))))) return;
+  console.log('Building…');
+  runBin('vite', ['build', '--logLevel', 'warn']);
+}
+
+const CHROMIUM = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
+
+/** Path of Chromium; installs Debian's package when there is none. */
+export function chromium() {
+  const found = [process.env.CHROMIUM_PATH ?? '', ...CHROMIUM].find(
+    (path) => path !== '' && existsSync(path)
+  );
+  if (found) return found;
+  if (process.getuid?.() !== 0) {
+    console.error(
+      'The tests need Chromium: install the package "chromium", or name its program in CHROMIUM_PATH.'
+    );
+    process.exit(1);
+  }
+  console.log('Installing Chromium…');
+  run('apt-get', ['update', '-q']);
+  run(
+    'apt-get',
+    ['install', '-y', '-q', '--no-install-recommends', '-o', 'DPkg::Lock::Timeout=120', 'chromium'],
+    {
+      DEBIAN_FRONTEND: 'noninteractive'
+    }
+  );
+  return CHROMIUM[0];
+}

@@ -1,0 +1,28 @@
+/** Serves the built application. Static files get the same guard against type guessing as pages do. */
+import { createServer } from 'node:http';
+
+const host = process.env.HOST ?? '127.0.0.1';
+const port = Number(process.env.PORT ?? 5180);
+process.env.ORIGIN ??= `http://${host === '127.0.0.1' ? 'localhost' : host}:${port}`;
+
+const { handler } = await import('../build/handler.js');
+
+createServer((request, response) => {
+  response.setHeader('x-content-type-options', 'nosniff');
+  response.setHeader('referrer-policy', 'no-referrer');
+  handler(request, response, () => {
+    response.statusCode = 404;
+    response.end();
+  });
+})
+  .on('error', (error) => {
+    console.error(
+      error.code === 'EADDRINUSE'
+        ? `Port ${port} is taken. Choose another: PORT=5181 npm start`
+        : error.message
+    );
+    process.exit(1);
+  })
+  .listen(port, host, () =>
+    console.log(`Jarvel is at http://${host === '127.0.0.1' ? 'localhost' : host}:${port}`)
+  );

@@ -1,0 +1,6 @@
+/** Installs, builds and serves Jarvel. HOST and PORT choose another address. */
+import { build, install } from './lib.mjs';
+
+install();
+build();
+await import('./server.mjs');

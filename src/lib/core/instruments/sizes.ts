@@ -1,0 +1,36 @@
+import { NOMINAL_INSTRUMENTS } from './nominal';
+import type { EditableDimension, Family, NominalInstrument, Size } from './types';
+
+/** The teacher's own dimensions, by family and size; what is missing stays nominal. */
+export type DimensionOverrides = Readonly<
+  Partial<Record<Family, Readonly<Record<Size, Readonly<Partial<Record<EditableDimension, number>>>>>>>
+>;
+
+/** Every size of a family, largest first. */
+export const sizesOf = (family: Family): readonly Size[] =>
+  NOMINAL_INSTRUMENTS[family].map(({ size }) => size);
+
+/** The sizes that are considered unless the teacher says otherwise, largest first. */
+export const usualSizes = (family: Family): readonly Size[] =>
+  NOMINAL_INSTRUMENTS[family].filter(({ usual }) => usual).map(({ size }) => size);
+
+/** The family's table with the teacher's own dimensions put in, largest first. */
+export function dimensionTable(
+  family: Family,
+  overrides: DimensionOverrides = {}
+): readonly NominalInstrument[] {
+  const own = overrides[family];
+  if (!own) return NOMINAL_INSTRUMENTS[family];
+  return NOMINAL_INSTRUMENTS[family].map((row) => ({ ...row, ...own[row.size] }));
+}
+
+/**
+ * Nominal dimensions of one size, with the teacher's own put in.
+ *
+ * @throws RangeError when the family has no such size
+ */
+export function dimensionsOf(family: Family, size: Size, overrides?: DimensionOverrides): NominalInstrument {
+  const row = dimensionTable(family, overrides).find((candidate) => candidate.size === size);
+  if (!row) throw new RangeError(`no ${family} of size ${size}`);
+  return row;
+}

@@ -1,0 +1,3 @@
+export { LENGTH_UNITS, MM_PER_CM, MM_PER_INCH, type LengthUnit } from './units';
+export { parseLength, type LengthProblem, type ParsedLength } from './parse-length';
+export { formatHeight, formatLength, formatSetting, lengthNumber } from './format-length';

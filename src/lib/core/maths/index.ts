@@ -1,0 +1,2 @@
+export { normalCdf } from './normal';
+export { clamp } from './range';

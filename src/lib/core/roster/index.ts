@@ -1,0 +1,1 @@
+export { standingOf, STANDINGS, type Standing, type StandingFacts } from './standing';

@@ -1,0 +1,40 @@
+import Dexie, { type Table } from 'dexie';
+import type { Change } from './changes';
+import { playerFrom1To2, type PlayerOfVersion1 } from './migrations';
+import type { Records, TableName } from './records';
+
+export const DATABASE_NAME = 'jarvel';
+/** Version of the newest schema; a backup carries it too. */
+export const SCHEMA_VERSION = 2;
+
+type Tables = { readonly [Name in TableName]: Table<Records[Name], string> };
+
+/** The browser's own database: the teacher's records and the journal of changes. */
+export type Database = Dexie & Tables & { readonly changes: Table<Change, number> };
+
+const VERSION_1 = {
+  players: 'id, name, family, group',
+  measurements: 'id, playerId, [playerId+kind]',
+  fits: 'id, playerId, day',
+  setups: 'id, playerId, fitId',
+  checks: 'id, playerId, [playerId+checkId]',
+  instruments: 'id, family, number, playerId',
+  drafts: 'id',
+  settings: 'id',
+  changes: '++seq, undone'
+};
+
+/**
+ * Opens nothing yet; the first query does. Versions are added, never changed: a database of any earlier one
+ * is brought up step by step.
+ */
+export function createDatabase(name = DATABASE_NAME): Database {
+  const db = new Dexie(name) as Database;
+  db.version(1).stores(VERSION_1);
+  db.version(2)
+    .stores({ checks: 'id, playerId, day, [playerId+checkId]' })
+    .upgrade((transaction) =>
+      transaction.table<PlayerOfVersion1>('players').toCollection().modify(playerFrom1To2)
+    );
+  return db;
+}

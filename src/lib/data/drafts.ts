@@ -1,0 +1,36 @@
+import { NO_ADJUSTMENTS } from '$lib/core/setup';
+import { commit } from './changes';
+import type { Database } from './database';
+import type { Draft, Player } from './records';
+
+const EMPTY: Omit<Draft, 'id' | 'startedAt' | 'updatedAt'> = {
+  texts: {},
+  overrideSize: null,
+  overrideReason: '',
+  restSchool: null,
+  mount: 'beside',
+  tiltDeg: null,
+  adjustments: NO_ADJUSTMENTS
+};
+
+/** A fit that begins now. */
+export const newDraft = (playerId: string, now = new Date()): Draft => ({
+  ...EMPTY,
+  id: playerId,
+  startedAt: now.toISOString(),
+  updatedAt: now.toISOString()
+});
+
+/** The draft of a player's fit, a new one when none was begun. */
+export const getDraft = async (db: Database, playerId: string, now = new Date()): Promise<Draft> =>
+  (await db.drafts.get(playerId)) ?? newDraft(playerId, now);
+
+/** Changes what was chosen so far in a fit, as a step that can be undone. */
+export const changeDraft = (db: Database, player: Player, label: string, patch: Partial<Draft>) =>
+  commit(db, `${label}: ${player.name}`, async ({ put }) =>
+    put('drafts', { ...(await getDraft(db, player.id)), ...patch, updatedAt: new Date().toISOString() })
+  );
+
+/** Ends a fit: the draft goes, the records stay. */
+export const finishDraft = (db: Database, player: Player): Promise<void> =>
+  commit(db, `Finished with ${player.name}`, ({ remove }) => remove('drafts', player.id));

@@ -1,0 +1,98 @@
+import type { MeasurementId } from '$lib/core/body';
+import type { ShoulderSlope } from '$lib/core/setup';
+import type { Readings } from '$lib/core/sizing';
+import { dayOf, daysBetween, type IsoDay } from '$lib/core/time';
+import { commit, type Writer } from './changes';
+import type { Database } from './database';
+import { getDraft } from './drafts';
+import type { Measurement, Player } from './records';
+
+/** Days for which a growing player's lengths still count; older ones are shown but not used. */
+export const FRESH_DAYS = 90;
+
+const keyOf = (playerId: string, kind: MeasurementId, day: IsoDay) => `${playerId}:${kind}:${day}`;
+
+/** Puts today's readings of one kind in place; none at all removes the record. */
+async function putReadings(
+  { put, remove }: Writer,
+  playerId: string,
+  kind: MeasurementId,
+  day: IsoDay,
+  readings: Measurement['readings'],
+  look: ShoulderSlope | null = null
+) {
+  const id = keyOf(playerId, kind, day);
+  if (readings.length === 0 && look === null) await remove('measurements', id);
+  else await put('measurements', { id, playerId, kind, day, readings, look });
+}
+
+/**
+ * Adds a tape reading of today and empties what was typed, as one step.
+ *
+ * @param what the measurement in words, for the journal
+ */
+export const addReading = (
+  db: Database,
+  player: Player,
+  kind: MeasurementId,
+  mm: number,
+  what: string,
+  now = new Date()
+): Promise<void> =>
+  commit(db, `Measured ${what} of ${player.name}`, async (writer) => {
+    const day = dayOf(now);
+    const today = await db.measurements.get(keyOf(player.id, kind, day));
+    const readings = [...(today?.readings ?? []), { mm, at: now.toISOString() }];
+    await putReadings(writer, player.id, kind, day, readings);
+    const draft = await getDraft(db, player.id, now);
+    const { [kind]: _entered, ...texts } = draft.texts;
+    await writer.put('drafts', { ...draft, texts, updatedAt: now.toISOString() });
+  });
+
+/** Drops one reading of a measurement. */
+export const dropReading = (
+  db: Database,
+  player: Player,
+  measurement: Measurement,
+  index: number,
+  what: string
+): Promise<void> =>
+  commit(db, `Dropped a reading: ${what} of ${player.name}`, (writer) =>
+    putReadings(
+      writer,
+      player.id,
+      measurement.kind,
+      measurement.day,
+      measurement.readings.filter((_, at) => at !== index)
+    )
+  );
+
+/** Records the shoulder slope by look, in place of a measured drop. */
+export const setSlopeLook = (db: Database, player: Player, look: ShoulderSlope, now = new Date()) =>
+  commit(db, `Judged the shoulder slope of ${player.name}`, (writer) =>
+    putReadings(writer, player.id, 'shoulderSlope', dayOf(now), [], look)
+  );
+
+/** The newest measurement of each kind. */
+export function newestByKind(
+  measurements: readonly Measurement[]
+): Readonly<Partial<Record<MeasurementId, Measurement>>> {
+  const newest: Partial<Record<MeasurementId, Measurement>> = {};
+  for (const measurement of measurements) {
+    const known = newest[measurement.kind];
+    if (!known || measurement.day > known.day) newest[measurement.kind] = measurement;
+  }
+  return newest;
+}
+
+/** Whether a measurement is recent enough to size by. */
+export const isFresh = (measurement: Measurement, today: IsoDay): boolean =>
+  daysBetween(measurement.day, today) <= FRESH_DAYS;
+
+/** The newest readings of each kind that are recent enough to size by, mm. */
+export function freshReadings(measurements: readonly Measurement[], today: IsoDay): Readings {
+  const entries = Object.values(newestByKind(measurements))
+    .filter((measurement) => isFresh(measurement, today) && measurement.readings.length > 0)
+    .map(({ kind, readings }) => [kind, readings.map(({ mm }) => mm)] as const);
+  return Object.fromEntries(entries);
+}

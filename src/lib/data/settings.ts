@@ -1,0 +1,34 @@
+import { usualSizes, type Family, type Size } from '$lib/core/instruments';
+import { DEFAULT_REST_SCHOOL } from '$lib/core/setup';
+import { DEFAULT_LANDING_SCHOOL } from '$lib/core/sizing';
+import { commit } from './changes';
+import type { Database } from './database';
+import type { Settings } from './records';
+
+export const DEFAULT_SETTINGS: Settings = {
+  id: 'settings',
+  unit: 'cm',
+  rule: { school: DEFAULT_LANDING_SCHOOL },
+  restSchool: DEFAULT_REST_SCHOOL,
+  tiltSchool: 'high-over-shoulder',
+  sizes: {},
+  dimensions: {},
+  theme: 'system',
+  teacherName: ''
+};
+
+/** The teacher's settings, defaults where nothing was chosen. */
+export const getSettings = async (db: Database): Promise<Settings> => ({
+  ...DEFAULT_SETTINGS,
+  ...(await db.settings.get('settings'))
+});
+
+/** Changes some settings. */
+export const changeSettings = (db: Database, label: string, patch: Partial<Settings>): Promise<void> =>
+  commit(db, label, async ({ put }) =>
+    put('settings', { ...(await getSettings(db)), ...patch, id: 'settings' })
+  );
+
+/** The sizes of a family that the teacher uses. */
+export const sizesInUse = (settings: Settings, family: Family): readonly Size[] =>
+  settings.sizes[family] ?? usualSizes(family);

@@ -1,0 +1,40 @@
+import { changesBetween, type SettingChange } from '$lib/core/setup';
+import type { IsoDay } from '$lib/core/time';
+import type { Database } from './database';
+import { newestFirst } from './fits';
+import type { CheckResult, Fit, Measurement, Setup } from './records';
+
+/** What happened with one player on one day. */
+export interface TimelineDay {
+  readonly day: IsoDay;
+  readonly measurements: readonly Measurement[];
+  readonly fits: readonly { readonly fit: Fit; readonly earlier: Fit | null }[];
+  readonly setups: readonly { readonly setup: Setup; readonly changes: readonly SettingChange[] | null }[];
+  readonly checks: readonly CheckResult[];
+}
+
+/** A player's history, newest day first; each fit and set-up with what it changed. */
+export async function timeline(db: Database, playerId: string): Promise<readonly TimelineDay[]> {
+  const owned = { playerId };
+  const [measurements, fits, setups, checks] = await Promise.all([
+    db.measurements.where(owned).toArray(),
+    db.fits.where(owned).toArray().then(newestFirst),
+    db.setups.where(owned).toArray().then(newestFirst),
+    db.checks.where(owned).toArray().then(newestFirst)
+  ]);
+  const days = [...new Set([...measurements, ...fits, ...setups, ...checks].map(({ day }) => day))]
+    .sort()
+    .reverse();
+  return days.map((day) => ({
+    day,
+    measurements: measurements.filter((one) => one.day === day),
+    fits: fits.flatMap((fit, index) => (fit.day === day ? [{ fit, earlier: fits[index + 1] ?? null }] : [])),
+    setups: setups.flatMap((setup, index) => {
+      const earlier = setups[index + 1];
+      return setup.day === day
+        ? [{ setup, changes: earlier ? changesBetween(earlier.rest, setup.rest) : null }]
+        : [];
+    }),
+    checks: checks.filter((one) => one.day === day)
+  }));
+}

@@ -1,0 +1,167 @@
+import { PDFDocument, rgb, type PDFPage, type RGB } from 'pdf-lib';
+import type { Card } from './card';
+import { loadFonts, runsOf, type FontChain } from './fonts';
+
+const PT_PER_MM = 72 / 25.4;
+const WIDTH_MM = 105;
+const HEIGHT_MM = 148;
+const MARGIN_MM = 8;
+const INK = rgb(0.08, 0.12, 0.1);
+const SOFT = rgb(0.35, 0.4, 0.37);
+const WARM = rgb(0.62, 0.3, 0.1);
+
+const pt = (mm: number) => mm * PT_PER_MM;
+
+/** Writes on an A6 page in mm from its upper left corner. */
+class Sheet {
+  constructor(
+    readonly page: PDFPage,
+    readonly fonts: Readonly<Record<'regular' | 'bold', FontChain>>
+  ) {}
+
+  text(
+    text: string,
+    xMm: number,
+    yMm: number,
+    { size = 9, bold = false, color = INK }: { size?: number; bold?: boolean; color?: RGB } = {}
+  ): void {
+    let x = pt(xMm);
+    for (const run of runsOf(text, bold ? this.fonts.bold : this.fonts.regular)) {
+      this.page.drawText(run.text, { x, y: pt(HEIGHT_MM - yMm), size, font: run.font, color });
+      x += run.font.widthOfTextAtSize(run.text, size);
+    }
+  }
+
+  widthMm(text: string, size: number, bold = false): number {
+    const runs = runsOf(text, bold ? this.fonts.bold : this.fonts.regular);
+    return runs.reduce((sum, run) => sum + run.font.widthOfTextAtSize(run.text, size), 0) / PT_PER_MM;
+  }
+
+  /** Writes a paragraph and returns the y of the line after it. */
+  paragraph(
+    text: string,
+    xMm: number,
+    yMm: number,
+    widthMm: number,
+    size = 9,
+    options: { bold?: boolean; color?: RGB } = {}
+  ): number {
+    let line = '';
+    let y = yMm;
+    const leading = (size * 1.3) / PT_PER_MM;
+    for (const word of text.split(' ')) {
+      const longer = line === '' ? word : `${line} ${word}`;
+      if (line !== '' && this.widthMm(longer, size, options.bold) > widthMm) {
+        this.text(line, xMm, y, { size, ...options });
+        y += leading;
+        line = word;
+      } else line = longer;
+    }
+    this.text(line, xMm, y, { size, ...options });
+    return y + leading;
+  }
+
+  rule(yMm: number): void {
+    const y = pt(HEIGHT_MM - yMm);
+    this.page.drawLine({
+      start: { x: pt(MARGIN_MM), y },
+      end: { x: pt(WIDTH_MM - MARGIN_MM), y },
+      thickness: 0.5,
+      color: SOFT
+    });
+  }
+
+  /** Cuts a text that is too long for its place, with an ellipsis. */
+  fitted(text: string, widthMm: number, size: number, bold = false): string {
+    if (this.widthMm(text, size, bold) <= widthMm) return text;
+    let cut = text;
+    while (cut !== '' && this.widthMm(`${cut}…`, size, bold) > widthMm) cut = cut.slice(0, -1);
+    return `${cut.trimEnd()}…`;
+  }
+}
+
+/**
+ * Draws a player's card as a PDF page of exactly A6 (105 x 148 mm).
+ *
+ * @returns the bytes of the file
+ * @throws Error when the application's fonts can't be loaded
+ */
+export async function cardPdf(card: Card): Promise<Uint8Array> {
+  const pdf = await PDFDocument.create();
+  pdf.setTitle(`${card.instrument} ${card.size}`);
+  pdf.setProducer('Jarvel');
+  const page = pdf.addPage([pt(WIDTH_MM), pt(HEIGHT_MM)]);
+  const sheet = new Sheet(page, await loadFonts(pdf, JSON.stringify(card)));
+  const inner = WIDTH_MM - 2 * MARGIN_MM;
+
+  sheet.text(sheet.fitted(card.player, inner - 30, 15, true), MARGIN_MM, 14, { size: 15, bold: true });
+  const size = sheet.widthMm(card.size, 22, true);
+  sheet.text(card.size, WIDTH_MM - MARGIN_MM - size, 15, { size: 22, bold: true });
+  sheet.text(card.instrument, MARGIN_MM, 19.5, { size: 9, color: SOFT });
+  sheet.rule(22.5);
+
+  drawing(sheet, card, 76, 26, 50);
+  let y = 28;
+  for (const setting of card.settings) {
+    sheet.text(setting.name, MARGIN_MM, y, { size: 9 });
+    sheet.text(setting.value, MARGIN_MM + 27, y, { size: 9, bold: true });
+    if (setting.mark !== '')
+      sheet.text(sheet.fitted(setting.mark, 48, 7.5), MARGIN_MM, y + 3.4, { size: 7.5, color: WARM });
+    y += setting.mark === '' ? 5.2 : 7.8;
+  }
+  y = Math.max(y, 80);
+  for (const note of card.notes) y = sheet.paragraph(note, MARGIN_MM, y, inner, 8, { color: SOFT });
+  sheet.rule(y);
+  y += 5;
+
+  if (card.focus) {
+    sheet.text('This week', MARGIN_MM, y, { size: 8, color: WARM, bold: true });
+    y = sheet.paragraph(card.focus.line, MARGIN_MM, y + 5, inner, 12, { bold: true });
+    y = sheet.paragraph(card.focus.drill, MARGIN_MM, y, inner, 9);
+    y = sheet.paragraph(card.focus.dose, MARGIN_MM, y, inner, 9, { bold: true });
+  } else {
+    y = sheet.paragraph('Play, and enjoy it.', MARGIN_MM, y, inner, 11, { bold: true });
+  }
+  sheet.text(`Look again by ${card.nextLook}`, MARGIN_MM, 131, { size: 9, bold: true });
+  sheet.paragraph(card.stop, MARGIN_MM, 135.5, inner, 7, { color: SOFT });
+  sheet.text(sheet.fitted(card.signed, inner, 7), MARGIN_MM, 142.5, { size: 7, color: SOFT });
+  return pdf.save();
+}
+
+function drawing(
+  { page }: Sheet,
+  { drawing: figure }: Card,
+  centreMm: number,
+  topMm: number,
+  heightMm: number
+): void {
+  const scale = heightMm / figure.bodyMm;
+  const x = pt(centreMm);
+  const y = pt(HEIGHT_MM - topMm);
+  page.drawSvgPath(figure.outline, {
+    x,
+    y,
+    scale: pt(scale),
+    borderColor: INK,
+    borderWidth: 0.8 / pt(scale)
+  });
+  const at = ([footX, footY]: readonly [number, number]) => ({
+    x: x + pt(footX * scale),
+    y: y - pt(footY * scale)
+  });
+  const feet = [
+    { place: at(figure.shoulderFoot), high: figure.highEnd === 'shoulder' },
+    { place: at(figure.chestFoot), high: figure.highEnd === 'chest' }
+  ];
+  const [shoulder, chest] = feet;
+  if (!shoulder || !chest) return;
+  page.drawLine({ start: shoulder.place, end: chest.place, thickness: 3, color: WARM, opacity: 0.4 });
+  for (const { place, high } of feet)
+    page.drawCircle({
+      ...place,
+      size: high ? 4 : 3,
+      borderColor: WARM,
+      borderWidth: 1,
+      color: high ? WARM : rgb(1, 1, 1)
+    });
+}

@@ -1,0 +1,84 @@
+import { DRILLS, type Check } from '$lib/core/checks';
+import { dimensionsOf, type DimensionOverrides } from '$lib/core/instruments';
+import type { LengthUnit } from '$lib/core/length';
+import { bodyOutlinePath, footPlace, type Point } from '$lib/core/outline';
+import { REST_SETTINGS, type HighEnd } from '$lib/core/setup';
+import type { Fit, Player, Setup } from '$lib/data';
+import { FAMILY_WORDS } from '$lib/words/checks';
+import { dayText } from '$lib/words/dates';
+import { HIGH_END_WORDS, MOUNT_WORDS, REST_SCHOOL_WORDS, SETTING_WORDS, settingText } from '$lib/words/setup';
+
+/** Everything that a player's card says, ready for the screen and for paper. */
+export interface Card {
+  readonly player: string;
+  readonly instrument: string;
+  readonly size: string;
+  readonly settings: readonly { readonly name: string; readonly value: string; readonly mark: string }[];
+  readonly notes: readonly string[];
+  readonly focus: { readonly line: string; readonly drill: string; readonly dose: string } | null;
+  readonly nextLook: string;
+  readonly stop: string;
+  readonly signed: string;
+  readonly drawing: CardDrawing;
+}
+
+/** The back of the instrument with the feet of the rest, mm; y downward from the top of the body. */
+export interface CardDrawing {
+  readonly outline: string;
+  readonly bodyMm: number;
+  readonly lowerBoutMm: number;
+  readonly shoulderFoot: Point;
+  readonly chestFoot: Point;
+  readonly highEnd: HighEnd;
+}
+
+/** Puts a player's card together from the records it rests on. */
+export function cardOf({
+  player,
+  fit,
+  setup,
+  focus,
+  unit,
+  overrides,
+  teacherName
+}: {
+  readonly player: Player;
+  readonly fit: Fit;
+  readonly setup: Setup;
+  readonly focus: Check | null;
+  readonly unit: LengthUnit;
+  readonly overrides: DimensionOverrides;
+  readonly teacherName: string;
+}): Card {
+  const { settings, school, mount, highEnd } = setup.rest;
+  const instrument = dimensionsOf(setup.family, setup.size, overrides);
+  const drill = focus && DRILLS[focus.drill];
+  return {
+    player: player.name,
+    instrument: FAMILY_WORDS[setup.family],
+    size: setup.size,
+    settings: REST_SETTINGS.map((id) => ({
+      name: SETTING_WORDS[id].name,
+      value: settingText(id, settings[id].mm, unit),
+      mark: settings[id].mark
+    })),
+    notes: [
+      `${REST_SCHOOL_WORDS[school].name}; chin rest ${MOUNT_WORDS[mount]}.`,
+      `Shoulder rest: ${HIGH_END_WORDS[highEnd]}.`
+    ],
+    focus: focus && drill ? { line: focus.forPlayer, drill: drill.text, dose: drill.dose } : null,
+    nextLook: dayText(fit.nextLook),
+    stop: 'Stop and rest if it hurts, tingles or goes numb. If that comes back, see a doctor.',
+    signed: [teacherName, dayText(setup.day), `set-up ${setup.version}`]
+      .filter((part) => part !== '')
+      .join(' · '),
+    drawing: {
+      outline: bodyOutlinePath(instrument),
+      bodyMm: instrument.bodyMm,
+      lowerBoutMm: instrument.lowerBoutMm,
+      shoulderFoot: footPlace(instrument, settings.shoulderFootAlong.mm, 'right'),
+      chestFoot: footPlace(instrument, settings.chestFootAlong.mm, 'left'),
+      highEnd
+    }
+  };
+}

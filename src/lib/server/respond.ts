@@ -1,0 +1,89 @@
+import { ValidationError, type Schema } from 'yup';
+
+/** Largest body that a route reads, bytes. */
+export const BODY_LIMIT = 256 * 1024;
+
+export interface FieldProblem {
+  readonly path: string;
+  readonly message: string;
+}
+
+const HEADERS = { 'content-type': 'application/json; charset=utf-8', 'cache-control': 'no-store' };
+
+export const answer = (
+  body: unknown,
+  status = 200,
+  headers: Readonly<Record<string, string>> = {}
+): Response => new Response(JSON.stringify(body), { status, headers: { ...HEADERS, ...headers } });
+
+/** An error as every route gives it. */
+export const refuse = (
+  status: number,
+  message: string,
+  fields: readonly FieldProblem[] = [],
+  headers: Readonly<Record<string, string>> = {}
+): Response => answer({ error: { message, fields } }, status, headers);
+
+export const methodNotAllowed = (allow: string): Response =>
+  refuse(405, `This route takes ${allow} only.`, [], { allow });
+
+class Refusal {
+  constructor(readonly response: Response) {}
+}
+
+/** A problem of the input that no schema can see, found while computing. */
+export class InputProblem extends Error {
+  constructor(readonly fields: readonly FieldProblem[]) {
+    super('The request is not right.');
+  }
+}
+
+/**
+ * Answers a POST with JSON in and out: refuses other types (415), bodies over the limit (413), what is no
+ * JSON and what the schema does not allow (400 with every path), else computes.
+ */
+export async function answerJson<T>(
+  request: Request,
+  schema: Schema<T>,
+  compute: (input: T) => unknown
+): Promise<Response> {
+  try {
+    const body = await readJson(request);
+    return answer(compute(validated(schema, body)));
+  } catch (error) {
+    if (error instanceof Refusal) return error.response;
+    if (error instanceof InputProblem) return refuse(400, error.message, error.fields);
+    throw error;
+  }
+}
+
+async function readJson(request: Request): Promise<unknown> {
+  const type = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase();
+  if (type !== 'application/json') throw new Refusal(refuse(415, 'Send application/json.'));
+  const tooLarge = () => new Refusal(refuse(413, `The body may have ${BODY_LIMIT} bytes at most.`));
+  if (Number(request.headers.get('content-length') ?? 0) > BODY_LIMIT) throw tooLarge();
+  let bytes: ArrayBuffer;
+  try {
+    bytes = await request.arrayBuffer();
+  } catch (error) {
+    if (typeof error === 'object' && error !== null && 'status' in error && error.status === 413)
+      throw tooLarge();
+    throw new Refusal(refuse(400, 'The body could not be read.'));
+  }
+  if (bytes.byteLength > BODY_LIMIT) throw tooLarge();
+  try {
+    return JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes));
+  } catch {
+    throw new Refusal(refuse(400, 'The body is not JSON.'));
+  }
+}
+
+function validated<T>(schema: Schema<T>, body: unknown): T {
+  try {
+    return schema.validateSync(body, { strict: true, abortEarly: false }) as T;
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error;
+    const problems = error.inner.length > 0 ? error.inner : [error];
+    throw new InputProblem(problems.map(({ path, message }) => ({ path: path ?? '', message })));
+  }
+}

@@ -1,0 +1,63 @@
+<script lang="ts">
+  import { tick } from 'svelte';
+  import { checksFor, focusOf } from '$lib/core/checks';
+  import { db, getSettings, newestFirst } from '$lib/data';
+  import { cardOf, type Card } from '$lib/print/card';
+  import { outcomesOf } from './bench/bench.svelte';
+  import CardView from './CardView.svelte';
+  import { live } from './live.svelte';
+
+  /** A player's newest card on a page of its own, to print. */
+  let { playerId, printNow }: { playerId: string; printNow: boolean } = $props();
+
+  const card = live<Card | null>(async () => {
+    const player = await db.players.get(playerId);
+    const [setup] = newestFirst(await db.setups.where({ playerId }).toArray());
+    const fit = setup && (await db.fits.get(setup.fitId));
+    if (!player || !setup || !fit) return null;
+    const results = await db.checks.where({ playerId }).toArray();
+    const { unit, dimensions, teacherName } = await getSettings(db);
+    const focus = focusOf(checksFor(player.family), outcomesOf(results));
+    return cardOf({ player, fit, setup, focus, unit, overrides: dimensions, teacherName });
+  }, null);
+
+  let printed = false;
+  $effect(() => {
+    if (!card.current || !printNow || printed) return;
+    printed = true;
+    void tick().then(() => print());
+  });
+</script>
+
+<div class="place">
+  <p class="no-print bar">
+    <a class="btn act" href="/fit/{playerId}">Back to the bench</a>
+    <button type="button" class="btn act-next" onclick={() => print()} disabled={!card.current}>Print</button>
+    <span class="soft">A6. On larger paper it stands in the corner: cut along the edge.</span>
+  </p>
+  {#if card.current}
+    <h1 class="sr-only">Card of {card.current.player}</h1>
+    <CardView card={card.current} />
+  {:else if card.ready}
+    <p>No card yet: it is ready once a set-up is kept.</p>
+  {/if}
+</div>
+
+<style>
+  .place {
+    padding: 0.5rem 1.5rem 2rem;
+    display: grid;
+    gap: 1rem;
+  }
+  .bar {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 1rem;
+  }
+  @media print {
+    .place {
+      padding: 0;
+    }
+  }
+</style>

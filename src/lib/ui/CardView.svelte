@@ -1,0 +1,192 @@
+<script lang="ts">
+  import type { Card } from '$lib/print/card';
+
+  /** The card as it comes out of the printer, A6. */
+  let { card }: { card: Card } = $props();
+
+  const figure = $derived(card.drawing);
+  const pad = 8;
+</script>
+
+<article class="card-sheet" aria-label="Card of {card.player}">
+  <header>
+    <div>
+      <h2>{card.player}</h2>
+      <p class="soft">{card.instrument}</p>
+    </div>
+    <p class="size num">{card.size}</p>
+  </header>
+  <div class="middle">
+    <dl>
+      {#each card.settings as setting (setting.name)}
+        <div>
+          <dt>{setting.name}</dt>
+          <dd class="num">{setting.value}</dd>
+          {#if setting.mark}<dd class="mark">{setting.mark}</dd>{/if}
+        </div>
+      {/each}
+    </dl>
+    <svg
+      viewBox="{-figure.lowerBoutMm / 2 - pad} {-pad} {figure.lowerBoutMm + 2 * pad} {figure.bodyMm +
+        2 * pad}"
+      role="img"
+      aria-label="Back of the instrument with the feet of the shoulder rest; the high end is filled"
+    >
+      <path d={figure.outline} />
+      <line
+        x1={figure.chestFoot[0]}
+        y1={figure.chestFoot[1]}
+        x2={figure.shoulderFoot[0]}
+        y2={figure.shoulderFoot[1]}
+      />
+      <circle
+        class:high={figure.highEnd === 'chest'}
+        cx={figure.chestFoot[0]}
+        cy={figure.chestFoot[1]}
+        r="9"
+      />
+      <circle
+        class:high={figure.highEnd === 'shoulder'}
+        cx={figure.shoulderFoot[0]}
+        cy={figure.shoulderFoot[1]}
+        r="9"
+      />
+    </svg>
+  </div>
+  <p class="notes">{card.notes.join(' ')}</p>
+  <div class="week">
+    {#if card.focus}
+      <p class="label">This week</p>
+      <p class="line">{card.focus.line}</p>
+      <p>{card.focus.drill}</p>
+      <p><b>{card.focus.dose}</b></p>
+    {:else}
+      <p class="line">Play, and enjoy it.</p>
+    {/if}
+  </div>
+  <footer>
+    <p class="next">Look again by {card.nextLook}</p>
+    <p>{card.stop}</p>
+    <p>{card.signed}</p>
+  </footer>
+</article>
+
+<style>
+  /* Paper is always white with dark ink, also in the dark theme. */
+  .card-sheet {
+    --soft: oklch(0.42 0.014 155);
+    --warm: oklch(0.47 0.12 50);
+    width: 105mm;
+    height: 148mm;
+    padding: 8mm;
+    background: white;
+    color: oklch(0.2 0.015 155);
+    border: 1px solid var(--line);
+    display: flex;
+    flex-direction: column;
+    gap: 2mm;
+    font-size: 9pt;
+    line-height: 1.3;
+    overflow: hidden;
+    page: card;
+  }
+  header {
+    display: flex;
+    justify-content: space-between;
+    border-bottom: 0.5pt solid var(--soft);
+    padding-bottom: 2mm;
+  }
+  h2 {
+    font-size: 15pt;
+    font-weight: 700;
+    line-height: 1.1;
+    overflow-wrap: anywhere;
+    max-height: 2.2em;
+    overflow: hidden;
+  }
+  .size {
+    font-size: 22pt;
+    font-weight: 700;
+    line-height: 1;
+    white-space: nowrap;
+  }
+  .soft,
+  .notes,
+  footer {
+    color: var(--soft);
+  }
+  .middle {
+    display: flex;
+    justify-content: space-between;
+    gap: 4mm;
+  }
+  dl {
+    flex: 1;
+    display: grid;
+    gap: 1mm;
+    align-content: start;
+  }
+  dl div {
+    display: grid;
+    grid-template-columns: 27mm auto;
+  }
+  dd.num {
+    font-weight: 700;
+    font-size: 8.5pt;
+  }
+  .mark {
+    grid-column: 1 / -1;
+    color: var(--warm);
+    font-size: 7.5pt;
+  }
+  svg {
+    height: 48mm;
+    flex: none;
+  }
+  path {
+    fill: none;
+    stroke: currentColor;
+    stroke-width: 2;
+  }
+  line {
+    stroke: var(--warm);
+    stroke-width: 8;
+    opacity: 0.4;
+  }
+  circle {
+    fill: white;
+    stroke: var(--warm);
+    stroke-width: 3;
+  }
+  circle.high {
+    fill: var(--warm);
+  }
+  .notes {
+    font-size: 8pt;
+    border-bottom: 0.5pt solid var(--soft);
+    padding-bottom: 2mm;
+  }
+  .label {
+    color: var(--warm);
+    font-weight: 700;
+    font-size: 8pt;
+  }
+  .line {
+    font-size: 12pt;
+    font-weight: 700;
+  }
+  footer {
+    margin-top: auto;
+    font-size: 7pt;
+  }
+  .next {
+    font-size: 9pt;
+    font-weight: 700;
+    color: oklch(0.2 0.015 155);
+  }
+  @media print {
+    .card-sheet {
+      border: 0;
+    }
+  }
+</style>

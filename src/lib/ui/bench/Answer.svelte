@@ -1,0 +1,155 @@
+<script lang="ts">
+  import { formatLength } from '$lib/core/length';
+  import { changeSettings, db } from '$lib/data';
+  import { attempt } from '$lib/ui/shell/attempt';
+  import VerdictMark from '$lib/ui/VerdictMark.svelte';
+  import { reasonSentences, verdictLine, warningSentence } from '$lib/words/sizing';
+  import Arithmetic from './Arithmetic.svelte';
+  import type { Bench } from './bench.svelte';
+  import ChanceBar from './ChanceBar.svelte';
+  import LimitChoice from './LimitChoice.svelte';
+
+  /** The size, large, with its reason one step below and the arithmetic one further. */
+  let { bench }: { bench: Bench } = $props();
+
+  const unit = $derived(bench.settings.unit);
+  const proposal = $derived(bench.proposal);
+  const chosen = $derived(proposal?.candidates.find(({ size }) => size === proposal.proposal));
+  const sentences = $derived(proposal ? reasonSentences(proposal, unit) : []);
+</script>
+
+{#if proposal && chosen}
+  <div class="answer" aria-live="polite">
+    <div class="size">
+      {#if proposal.between}
+        <p class="between num">{proposal.between[0]}<span> or </span>{proposal.between[1]}</p>
+        <p class="line">between sizes: take the {proposal.advised}</p>
+      {:else}
+        <p class="big num {chosen.verdict}">{chosen.size}</p>
+        <p class="line {chosen.verdict}">
+          <VerdictMark verdict={chosen.verdict} size={16} />
+          {verdictLine(chosen, unit)}
+        </p>
+      {/if}
+    </div>
+    <div class="why">
+      <p class="reason">{sentences[0]}</p>
+      <ChanceBar candidates={proposal.candidates} />
+      <p class="more soft">{sentences.slice(1).join(' ')}</p>
+      {#each proposal.warnings as warning (warning.code + ('measurement' in warning ? warning.measurement : ''))}
+        <p class="warning">{warningSentence(warning, unit)}</p>
+      {/each}
+      <details>
+        <summary>Show the arithmetic</summary>
+        <Arithmetic {proposal} {unit} />
+      </details>
+    </div>
+    <div class="school">
+      <LimitChoice
+        rule={bench.settings.rule}
+        onrule={(rule) => attempt(() => changeSettings(db, 'Changed the sizing school', { rule }))}
+      />
+    </div>
+  </div>
+{:else}
+  <div class="answer empty">
+    <p class="big num" aria-hidden="true">?</p>
+    <div class="why">
+      <p class="reason">Measure the height or the arm, and a size appears here.</p>
+      <p class="soft">
+        Height alone gives an estimate. Arm to palm or arm to wrist makes it sure to about {formatLength(
+          6,
+          unit
+        )}.
+      </p>
+    </div>
+  </div>
+{/if}
+
+<style>
+  .answer {
+    display: grid;
+    grid-template-columns: minmax(11rem, auto) 1fr minmax(13rem, 17rem);
+    gap: 1rem 2rem;
+    align-items: start;
+    border-top: 1px solid var(--ink);
+    padding-top: 0.75rem;
+  }
+  .answer.empty {
+    grid-template-columns: minmax(11rem, auto) 1fr;
+    align-items: center;
+  }
+  .big {
+    font-size: 5.5rem;
+    line-height: 0.95;
+    font-weight: 750;
+    letter-spacing: -0.03em;
+    white-space: nowrap;
+  }
+  .between {
+    font-size: 3.1rem;
+    line-height: 1.15;
+    font-weight: 750;
+    white-space: nowrap;
+  }
+  .between span {
+    font:
+      400 1.25rem 'Atkinson Hyperlegible Next Variable',
+      sans-serif;
+    color: var(--ink-soft);
+  }
+  .empty .big {
+    color: var(--line-strong);
+  }
+  .fits {
+    color: var(--fits);
+  }
+  .large {
+    color: var(--large);
+  }
+  .small {
+    color: var(--small);
+  }
+  .line {
+    display: flex;
+    align-items: center;
+    gap: 0.4rem;
+    font-weight: 600;
+    margin-top: 0.35rem;
+  }
+  .reason {
+    font-size: 1.1rem;
+    margin-bottom: 0.4rem;
+  }
+  .more {
+    font-size: 0.95rem;
+    margin-top: 0.25rem;
+  }
+  .warning {
+    color: var(--stop);
+    font-weight: 550;
+    margin-top: 0.25rem;
+  }
+  summary {
+    min-height: 2.5rem;
+    display: inline-flex;
+    align-items: center;
+    cursor: pointer;
+    text-decoration: underline;
+    text-underline-offset: 0.2em;
+  }
+  @media (max-width: 1100px) {
+    .answer {
+      grid-template-columns: auto 1fr;
+    }
+    .school {
+      grid-column: 1 / -1;
+    }
+  }
+  @media (max-width: 560px) {
+    .answer,
+    .answer.empty {
+      grid-template-columns: 1fr;
+    }
+  }
+</style>

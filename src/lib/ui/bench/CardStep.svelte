@@ -1,0 +1,87 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { db, finishDraft, type Player } from '$lib/data';
+  import { cardOf } from '$lib/print/card';
+  import CardView from '$lib/ui/CardView.svelte';
+  import { download, fileNamePart } from '$lib/ui/download';
+  import { attempt } from '$lib/ui/shell/attempt';
+  import { status } from '$lib/ui/shell/status.svelte';
+  import type { Bench } from './bench.svelte';
+
+  let { bench, player }: { bench: Bench; player: Player } = $props();
+
+  const card = $derived(
+    bench.decided && bench.kept
+      ? cardOf({
+          player,
+          fit: bench.decided,
+          setup: bench.kept,
+          focus: bench.focus,
+          unit: bench.settings.unit,
+          overrides: bench.settings.dimensions,
+          teacherName: bench.settings.teacherName
+        })
+      : null
+  );
+  let making = $state(false);
+
+  async function savePdf() {
+    if (!card) return;
+    making = true;
+    try {
+      const { cardPdf } = await import('$lib/print/card-pdf');
+      const bytes = await cardPdf(card);
+      download(`card-${fileNamePart(player.name)}.pdf`, 'application/pdf', bytes.slice());
+    } catch {
+      status.say('The PDF could not be made. Printing the page works without it.');
+    } finally {
+      making = false;
+    }
+  }
+
+  async function finish() {
+    if (await attempt(() => finishDraft(db, player))) await goto('/');
+  }
+</script>
+
+{#if card}
+  <div class="step">
+    <CardView {card} />
+    <div class="actions">
+      <a id="print-card" class="btn act-next" href="/card/{player.id}?print"
+        >Print it <span class="key">↵</span></a
+      >
+      <button type="button" class="btn act" onclick={savePdf} disabled={making}>
+        {making ? 'Making the PDF…' : 'Save as PDF'}
+      </button>
+      <button type="button" class="btn act" onclick={finish}>Finished, next player</button>
+      {#if bench.setupChanged}
+        <p class="soft">
+          The card shows set-up {bench.kept?.version}. What you changed since is not kept yet.
+        </p>
+      {/if}
+      {#if !bench.focus}
+        <p class="soft">
+          No focus yet: rate at least one check below secure, and the weakest comes onto the card.
+        </p>
+      {/if}
+    </div>
+  </div>
+{:else}
+  <p class="soft">The card is ready once a set-up is kept.</p>
+{/if}
+
+<style>
+  .step {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 1.5rem 2.5rem;
+  }
+  .actions {
+    display: flex;
+    flex-direction: column;
+    gap: 0.75rem;
+    align-items: flex-start;
+    max-width: 22rem;
+  }
+</style>

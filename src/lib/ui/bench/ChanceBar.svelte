@@ -1,0 +1,70 @@
+<script lang="ts">
+  import type { Candidate } from '$lib/core/sizing';
+
+  /** Chance of each size as lengths on one bar, smallest left; a legend names what is too narrow to label. */
+  let { candidates }: { candidates: readonly Candidate[] } = $props();
+
+  const VISIBLE = 0.005;
+  const ROOM_FOR_LABEL = 0.16;
+  const parts = $derived(candidates.filter(({ probability }) => probability >= VISIBLE).toReversed());
+  const percent = (share: number) => `${Math.round(share * 100)} %`;
+</script>
+
+<div class="bar" aria-hidden="true">
+  {#each parts as part (part.size)}
+    <span class={part.verdict} style:flex-grow={part.probability}>
+      {#if part.probability >= ROOM_FOR_LABEL}{part.size} · {percent(part.probability)}{/if}
+    </span>
+  {/each}
+</div>
+<p class="legend num">
+  <span class="sr-only">Chance of each size:</span>
+  {#each parts as part (part.size)}
+    <span class={part.verdict}><b>{part.size}</b> {percent(part.probability)}</span>
+  {/each}
+</p>
+
+<style>
+  .bar {
+    display: flex;
+    gap: 2px;
+    height: 2rem;
+    border-radius: 4px;
+    overflow: hidden;
+    font: 600 0.9rem var(--mono);
+  }
+  .bar span {
+    display: grid;
+    place-items: center;
+    flex-basis: 0;
+    min-width: 3px;
+    color: var(--ground);
+    white-space: nowrap;
+    overflow: hidden;
+  }
+  .bar .fits {
+    background: var(--fits);
+  }
+  .bar .large {
+    background: var(--large);
+  }
+  .bar .small {
+    background: var(--small);
+  }
+  .legend {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 1.25rem;
+    font-size: 0.85rem;
+    margin-top: 0.25rem;
+  }
+  .legend .fits {
+    color: var(--fits);
+  }
+  .legend .large {
+    color: var(--large);
+  }
+  .legend .small {
+    color: var(--small);
+  }
+</style>

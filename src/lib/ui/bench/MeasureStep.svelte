@@ -1,0 +1,83 @@
+<script lang="ts">
+  import type { MeasurementId } from '$lib/core/body';
+  import { SHOULDER_SLOPES } from '$lib/core/setup';
+  import { addReading, db, dropReading, keepDraft, setSlopeLook, type Player } from '$lib/data';
+  import Choice from '$lib/ui/Choice.svelte';
+  import MeasureField from '$lib/ui/field/MeasureField.svelte';
+  import { attempt } from '$lib/ui/shell/attempt';
+  import { MEASUREMENT_WORDS, SHOULDER_FIELDS } from '$lib/words/measurements';
+  import { SLOPE_WORDS } from '$lib/words/setup';
+  import type { Bench } from './bench.svelte';
+
+  let { bench, player, ondone }: { bench: Bench; player: Player; ondone: () => void } = $props();
+
+  const nameOf = (kind: MeasurementId) => MEASUREMENT_WORDS[kind].name.toLowerCase();
+
+  /** What is being typed; on the screen at once, in the database a moment later. */
+  let texts = $state<Partial<Record<MeasurementId, string>>>({});
+  const textOf = (kind: MeasurementId) => texts[kind] ?? bench.draft.texts[kind] ?? '';
+
+  function type(kind: MeasurementId, text: string) {
+    texts[kind] = text;
+    const draft = $state.snapshot(bench.draft) as typeof bench.draft;
+    void attempt(() =>
+      keepDraft(db, { ...draft, texts: { ...draft.texts, ...texts }, updatedAt: new Date().toISOString() })
+    );
+  }
+
+  async function take(kind: MeasurementId, mm: number) {
+    const written = await attempt(() => addReading(db, player, kind, mm, nameOf(kind)));
+    if (written) texts[kind] = '';
+    return written;
+  }
+
+  function next(kind: MeasurementId) {
+    const following = SHOULDER_FIELDS[SHOULDER_FIELDS.indexOf(kind as (typeof SHOULDER_FIELDS)[number]) + 1];
+    if (following) document.getElementById(`measure-${following}`)?.focus();
+    else ondone();
+  }
+</script>
+
+{#snippet slope()}
+  <div class="slope">
+    <Choice
+      label="Shoulder slope by eye"
+      hideLabel
+      value={bench.isFresh('shoulderSlope') ? (bench.newest.shoulderSlope?.look ?? null) : null}
+      options={SHOULDER_SLOPES.map((value) => ({ value, text: SLOPE_WORDS[value] }))}
+      onpick={(look) => attempt(() => setSlopeLook(db, player, look))}
+    />
+  </div>
+{/snippet}
+
+<div class="measures">
+  {#each SHOULDER_FIELDS as kind (kind)}
+    {@const measurement = bench.newest[kind]}
+    <MeasureField
+      {kind}
+      unit={bench.settings.unit}
+      text={textOf(kind)}
+      {measurement}
+      fresh={bench.isFresh(kind)}
+      heightMm={kind === 'height' ? null : bench.valueOf('height')}
+      estimateMm={bench.estimateOf(kind)}
+      ontext={(text) => type(kind, text)}
+      onreading={(mm) => take(kind, mm)}
+      ondrop={(index) =>
+        measurement && attempt(() => dropReading(db, player, measurement, index, nameOf(kind)))}
+      onnext={() => next(kind)}
+      extra={kind === 'shoulderSlope' ? slope : undefined}
+    />
+  {/each}
+</div>
+
+<style>
+  .measures {
+    display: flex;
+    flex-direction: column;
+    gap: 0.1rem;
+  }
+  .slope {
+    padding-bottom: 0.25rem;
+  }
+</style>

@@ -1,0 +1,218 @@
+import { combineReadings, FRACTION_OF_HEIGHT, MEASUREMENTS, type MeasurementId } from '$lib/core/body';
+import { checksFor, focusOf, type Check, type CheckOutcome } from '$lib/core/checks';
+import { dimensionsOf, isShoulderFamily, type ShoulderFamily } from '$lib/core/instruments';
+import {
+  changesBetween,
+  restStack,
+  settle,
+  TILT_DEG,
+  type RestAdjustments,
+  type RestSettings,
+  type RestStack
+} from '$lib/core/setup';
+import { proposeSize, type Proposal, type Readings } from '$lib/core/sizing';
+import { dayOf } from '$lib/core/time';
+import {
+  db,
+  DEFAULT_SETTINGS,
+  freshReadings,
+  getSettings,
+  isFresh,
+  newDraft,
+  newestByCheck,
+  newestByKind,
+  newestFirst,
+  sizesInUse,
+  type CheckResult,
+  type Draft,
+  type Fit,
+  type Measurement,
+  type Player,
+  type Settings,
+  type Setup
+} from '$lib/data';
+import { live } from '$lib/ui/live.svelte';
+
+/**
+ * Everything that one fit shows: the player's records as they stand in the database, what is typed or chosen
+ * so far, and what follows from them. Reads only; the steps of the bench write through the data layer.
+ */
+export class Bench {
+  readonly #playerId: string;
+  readonly #player;
+  readonly #measurements;
+  readonly #fits;
+  readonly #setups;
+  readonly #checks;
+  readonly #draft;
+  readonly #settings;
+  readonly today = dayOf(new Date());
+
+  constructor(playerId: string) {
+    this.#playerId = playerId;
+    const owned = { playerId };
+    this.#player = live<Player | null>(async () => (await db.players.get(playerId)) ?? null, null);
+    this.#measurements = live<readonly Measurement[]>(() => db.measurements.where(owned).toArray(), []);
+    this.#fits = live<readonly Fit[]>(() => db.fits.where(owned).toArray(), []);
+    this.#setups = live<readonly Setup[]>(() => db.setups.where(owned).toArray(), []);
+    this.#checks = live<readonly CheckResult[]>(() => db.checks.where(owned).toArray(), []);
+    this.#draft = live<Draft | null>(async () => (await db.drafts.get(playerId)) ?? null, null);
+    this.#settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
+  }
+
+  get ready(): boolean {
+    return (
+      this.#player.ready &&
+      this.#measurements.ready &&
+      this.#fits.ready &&
+      this.#setups.ready &&
+      this.#checks.ready &&
+      this.#draft.ready &&
+      this.#settings.ready
+    );
+  }
+
+  get player(): Player | null {
+    return this.#player.current;
+  }
+
+  get family(): ShoulderFamily | null {
+    const family = this.player?.family;
+    return family && isShoulderFamily(family) ? family : null;
+  }
+
+  get settings(): Settings {
+    return this.#settings.current;
+  }
+
+  get storedDraft(): Draft | null {
+    return this.#draft.current;
+  }
+
+  readonly draft = $derived.by(() => this.#draft.current ?? newDraft(this.#playerId));
+  readonly fits = $derived.by(() => newestFirst(this.#fits.current));
+  readonly setups = $derived.by(() => newestFirst(this.#setups.current));
+  readonly checkResults = $derived.by(() => newestFirst(this.#checks.current));
+
+  readonly newest = $derived.by(() => newestByKind(this.#measurements.current));
+  readonly readings: Readings = $derived.by(() => freshReadings(this.#measurements.current, this.today));
+
+  isFresh(kind: MeasurementId): boolean {
+    const measurement = this.newest[kind];
+    return measurement !== undefined && isFresh(measurement, this.today);
+  }
+
+  /** The value of a measurement that was read recently, mm. */
+  valueOf(kind: MeasurementId): number | null {
+    const values = this.readings[kind];
+    return values && values.length > 0 ? combineReadings(kind, values).mm : null;
+  }
+
+  /** What height suggests for a length that was not measured, mm. */
+  estimateOf(kind: MeasurementId): number | null {
+    const heightMm = this.valueOf('height');
+    if (heightMm === null || this.valueOf(kind) !== null) return null;
+    return MEASUREMENTS[kind].expectedMm?.(heightMm) ?? null;
+  }
+
+  readonly proposal: Proposal | null = $derived.by(() => {
+    const { family, settings } = this;
+    if (!family) return null;
+    return proposeSize({
+      family,
+      readings: this.readings,
+      rule: settings.rule,
+      sizes: sizesInUse(settings, family),
+      overrides: settings.dimensions
+    });
+  });
+
+  /** Decisions and set-ups since this fit was begun belong to it; without a draft those of today. */
+  #isOfThisFit(record: { readonly at: string; readonly day: string }): boolean {
+    const draft = this.#draft.current;
+    return draft ? record.at >= draft.startedAt : record.day === this.today;
+  }
+
+  /** The decision of this fit, null while it is open. */
+  readonly decided: Fit | null = $derived.by(() => this.fits.find((fit) => this.#isOfThisFit(fit)) ?? null);
+  /** The decision before this fit. */
+  readonly before: Fit | null = $derived.by(() => this.fits.find((fit) => !this.#isOfThisFit(fit)) ?? null);
+
+  /** The set-up that was kept for the decision of this fit. */
+  readonly kept: Setup | null = $derived.by(() => {
+    const { decided } = this;
+    return decided ? (this.setups.find(({ fitId }) => fitId === decided.id) ?? null) : null;
+  });
+
+  /** The newest set-up of an earlier fit, to compare with. */
+  readonly earlierSetup: Setup | null = $derived.by(
+    () => this.setups.find(({ fitId }) => fitId !== this.decided?.id) ?? null
+  );
+
+  readonly stack: RestStack | null = $derived.by(() => {
+    const { decided, draft, family, settings } = this;
+    const neckGapMm = this.valueOf('neckGap');
+    const heightMm = this.valueOf('height') ?? this.#heightFromArm();
+    if (!decided || !family || (neckGapMm === null && heightMm === null)) return null;
+    const dropMm = this.valueOf('shoulderSlope');
+    const look = this.newest.shoulderSlope?.look ?? 'medium';
+    const chinRestMm = draft.adjustments.values.chinRest;
+    return restStack({
+      instrument: dimensionsOf(family, decided.size, settings.dimensions),
+      neckGapMm,
+      heightMm,
+      shoulder: dropMm !== null && heightMm !== null ? { dropMm } : { slope: look },
+      school: draft.restSchool ?? settings.restSchool,
+      tiltDeg: draft.tiltDeg ?? TILT_DEG[settings.tiltSchool],
+      ...(chinRestMm === undefined ? {} : { chinRestMm })
+    });
+  });
+
+  #heightFromArm(): number | null {
+    const palmMm = this.valueOf('armToPalm');
+    return palmMm === null ? null : palmMm / FRACTION_OF_HEIGHT.neckToPalm;
+  }
+
+  readonly rest: RestSettings | null = $derived.by(() => {
+    const { draft, settings, stack } = this;
+    return (
+      stack &&
+      settle(
+        stack,
+        { school: draft.restSchool ?? settings.restSchool, mount: draft.mount },
+        draft.adjustments
+      )
+    );
+  });
+
+  get adjustments(): RestAdjustments {
+    return this.draft.adjustments;
+  }
+
+  /** True while the set-up on the screen differs from the one that was kept. */
+  readonly setupChanged: boolean = $derived.by(() => {
+    const { kept, rest } = this;
+    return kept !== null && rest !== null && changesBetween(kept.rest, rest).length > 0;
+  });
+
+  readonly checks: readonly Check[] = $derived.by(() => (this.family ? checksFor(this.family) : []));
+
+  /** The newest result of each check with the set-up that was kept, or of today when there is none. */
+  readonly seen = $derived.by(() =>
+    newestByCheck(this.#checks.current.filter((result) => this.#isOfThisFit(result)))
+  );
+
+  readonly stopped: boolean = $derived.by(
+    () => this.checkResults.find((result) => this.#isOfThisFit(result))?.outcome.kind === 'stopped'
+  );
+
+  readonly focus: Check | null = $derived.by(() => focusOf(this.checks, outcomesOf(this.#checks.current)));
+}
+
+/** The newest outcome of each check, without looks that were stopped. */
+export function outcomesOf(results: readonly CheckResult[]): Readonly<Partial<Record<string, CheckOutcome>>> {
+  const outcomes: Partial<Record<string, CheckOutcome>> = {};
+  for (const { checkId, outcome } of newestFirst(results))
+    if (outcome.kind !== 'stopped') outcomes[checkId] ??= outcome;
+  return outcomes;
+}

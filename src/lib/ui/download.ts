@@ -1,0 +1,17 @@
+/** Hands a file to the browser's downloads. */
+export function download(name: string, type: string, content: BlobPart): void {
+  const url = URL.createObjectURL(new Blob([content], { type }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(url), 10_000);
+}
+
+/** A text as a part of a file name: letters and digits, joined by hyphens. */
+export const fileNamePart = (text: string): string =>
+  text
+    .normalize('NFKD')
+    .replace(/[^\p{Letter}\p{Number}]+/gu, '-')
+    .replace(/^-|-$/g, '')
+    .toLowerCase() || 'card';

@@ -1,0 +1,313 @@
+<script lang="ts">
+  import X from '@lucide/svelte/icons/x';
+  import { combineReadings, plausibility, type MeasurementId } from '$lib/core/body';
+  import { formatHeight, lengthNumber, parseLength, type LengthUnit } from '$lib/core/length';
+  import type { Measurement } from '$lib/data';
+  import { dayText } from '$lib/words/dates';
+  import { lengthProblemSentence, plausibilitySentence } from '$lib/words/lengths';
+  import { MEASUREMENT_WORDS } from '$lib/words/measurements';
+  import type { Snippet } from 'svelte';
+
+  /**
+   * One line of the measuring list. Takes a typed length, asks when it is unlikely, keeps every reading and
+   * shows their mean. Enter takes the value and goes on; on an empty field it goes on at once.
+   */
+  let {
+    kind,
+    unit,
+    text,
+    measurement,
+    fresh,
+    heightMm,
+    estimateMm,
+    ontext,
+    onreading,
+    ondrop,
+    onnext,
+    extra
+  }: {
+    kind: MeasurementId;
+    unit: LengthUnit;
+    /** Typed but not entered. */
+    text: string;
+    measurement: Measurement | undefined;
+    /** Whether that measurement is recent enough to be used. */
+    fresh: boolean;
+    heightMm: number | null;
+    estimateMm: number | null;
+    ontext: (text: string) => void;
+    /** Keeps a reading; false when it could not be written. */
+    onreading: (mm: number) => Promise<boolean>;
+    ondrop: (index: number) => void;
+    onnext: () => void;
+    extra?: Snippet;
+  } = $props();
+
+  const words = $derived(MEASUREMENT_WORDS[kind]);
+  const readings = $derived(fresh ? (measurement?.readings ?? []) : []);
+  const value = $derived(
+    readings.length > 0
+      ? combineReadings(
+          kind,
+          readings.map(({ mm }) => mm)
+        )
+      : null
+  );
+  const apart = $derived(value !== null && !value.agrees);
+
+  let focused = $state(false);
+  let question = $state<{ mm: number; text: string } | null>(null);
+  let problem = $state('');
+
+  const shown = $derived.by(() => {
+    if (value)
+      return kind === 'height'
+        ? formatHeight(value.mm, unit).replace(/ cm$/, '')
+        : lengthNumber(value.mm, unit);
+    if (estimateMm !== null) return `≈ ${lengthNumber(estimateMm, unit)}`;
+    return '';
+  });
+
+  /** Takes what was typed. Leaving the field takes it too, but asks no question twice and does not go on. */
+  async function enter(confirmed = false, goOn = true) {
+    if (text.trim() === '') {
+      if (!goOn) return;
+      if (!apart || problem !== '') return onnext();
+      problem = ' ';
+      return;
+    }
+    const parsed = parseLength(text, unit);
+    if (!parsed.ok) {
+      problem = lengthProblemSentence(parsed.problem, unit);
+      return;
+    }
+    problem = '';
+    const judged = plausibility(kind, parsed.mm, heightMm);
+    if (judged.kind === 'impossible') {
+      problem = plausibilitySentence(kind, parsed.mm, judged, unit);
+      return;
+    }
+    const asked = confirmed || question?.mm === parsed.mm;
+    if (judged.kind === 'ask' && !asked) {
+      question = { mm: parsed.mm, text: plausibilitySentence(kind, parsed.mm, judged, unit) };
+      return;
+    }
+    const before = readings.map(({ mm }) => mm);
+    if (!(await onreading(parsed.mm))) return;
+    question = null;
+    if (combineReadings(kind, [...before, parsed.mm]).agrees && goOn) onnext();
+  }
+
+  function keydown(event: KeyboardEvent) {
+    if (event.key === 'Enter') {
+      event.preventDefault();
+      void enter();
+    } else if (event.key === 'Escape' && (question || problem)) {
+      event.preventDefault();
+      question = null;
+      problem = '';
+    }
+  }
+</script>
+
+<div class="line" class:focused class:apart>
+  <label for="measure-{kind}">{words.name}</label>
+  <div class="entry">
+    <input
+      id="measure-{kind}"
+      data-measure={kind}
+      type="text"
+      inputmode={unit === 'cm' ? 'decimal' : 'text'}
+      enterkeyhint="next"
+      autocomplete="off"
+      spellcheck="false"
+      value={focused || text !== '' ? text : shown}
+      placeholder={focused ? shown || '–' : '–'}
+      class:estimate={!value && !focused && text === ''}
+      aria-describedby="about-{kind}"
+      aria-invalid={problem.trim() !== '' || undefined}
+      onfocus={() => (focused = true)}
+      onblur={() => {
+        focused = false;
+        if (text.trim() !== '' && !question && problem === '') void enter(false, false);
+      }}
+      oninput={(event) => {
+        question = null;
+        problem = '';
+        ontext(event.currentTarget.value);
+      }}
+      onkeydown={keydown}
+    />
+    {#if focused}<span class="unit num">{unit}</span>{/if}
+  </div>
+  <div class="about" id="about-{kind}">
+    {#if focused || apart || question || problem}
+      {#if focused}<p class="how">{words.how}</p>{/if}
+      {#if readings.length > 0}
+        <ul class="readings" aria-label="Readings of {words.name}">
+          {#each readings as reading, index (reading.at + index)}
+            <li class="num">
+              {lengthNumber(reading.mm, unit)}
+              <button
+                type="button"
+                onpointerdown={(event) => event.preventDefault()}
+                onclick={() => ondrop(index)}
+                aria-label="Drop the reading {lengthNumber(reading.mm, unit)} {unit}"
+              >
+                <X size={14} aria-hidden="true" />
+              </button>
+            </li>
+          {/each}
+          {#if value && readings.length > 1}<li class="num soft">± {lengthNumber(value.sdMm, unit)}</li>{/if}
+        </ul>
+      {/if}
+      {#if apart && value}
+        <p class="warn" role="alert">
+          {lengthNumber(value.spreadMm, unit)}
+          {unit} apart. Take {readings.length === 2 ? 'a third' : 'another'}, or drop one.
+        </p>
+      {/if}
+      {#if problem.trim() !== ''}<p class="warn" role="alert">{problem}</p>{/if}
+      {#if question}
+        <div class="warn" role="alert">
+          <p>{question.text}</p>
+          <p class="answers">
+            <button type="button" class="btn act" onclick={() => enter(true)}
+              >Keep it <span class="key">↵</span></button
+            >
+            <button
+              type="button"
+              class="act-quiet"
+              onclick={() => {
+                question = null;
+                ontext('');
+                document.getElementById(`measure-${kind}`)?.focus();
+              }}>Type it again</button
+            >
+          </p>
+        </div>
+      {/if}
+    {/if}
+    {#if !fresh && measurement && measurement.readings.length > 0}
+      <p class="old">
+        {lengthNumber(measurement.readings[0]?.mm ?? 0, unit)} on {dayText(measurement.day)}
+      </p>
+    {/if}
+  </div>
+  {#if extra}<div class="extra">{@render extra()}</div>{/if}
+  {#if focused}
+    <button
+      type="button"
+      class="btn act go"
+      tabindex="-1"
+      onpointerdown={(event) => event.preventDefault()}
+      onclick={() => enter()}
+    >
+      {text.trim() === '' ? 'Skip' : 'Take'} <span class="key">↵</span>
+    </button>
+  {/if}
+</div>
+
+<style>
+  .line {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    align-items: center;
+    column-gap: 0.5rem;
+    padding-left: 0.75rem;
+    border-left: 3px solid transparent;
+  }
+  .line.focused {
+    border-left-color: var(--next);
+    padding-block: 0.35rem;
+  }
+  label {
+    min-height: 2.4rem;
+    display: flex;
+    align-items: center;
+  }
+  .focused label {
+    font-weight: 650;
+  }
+  .entry {
+    display: flex;
+    align-items: baseline;
+    gap: 0.35rem;
+  }
+  input {
+    font-family: var(--mono);
+    font-weight: 650;
+    font-size: 1.05rem;
+    width: 7.5rem;
+    min-height: 2.4rem;
+    padding: 0 0.25rem;
+    text-align: right;
+    background: transparent;
+    border: 0;
+    border-bottom: 1px solid transparent;
+    color: var(--ink);
+  }
+  input:hover {
+    border-bottom-color: var(--line-strong);
+  }
+  .focused input {
+    font-size: 1.5rem;
+    border-bottom: 2px solid var(--next);
+    outline: none;
+  }
+  input::placeholder {
+    color: var(--ink-soft);
+    opacity: 1;
+    font-weight: 400;
+  }
+  .estimate {
+    font-weight: 400;
+    color: var(--ink-soft);
+  }
+  .unit {
+    color: var(--ink-soft);
+  }
+  .about,
+  .extra,
+  .go {
+    grid-column: 1 / -1;
+  }
+  .how,
+  .old {
+    font-size: 0.85rem;
+    color: var(--ink-soft);
+  }
+  .readings {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.15rem 0.75rem;
+    align-items: center;
+    font-size: 0.9rem;
+  }
+  .readings li {
+    display: inline-flex;
+    align-items: center;
+  }
+  .readings button {
+    min-width: 1.75rem;
+    min-height: 1.75rem;
+    display: inline-grid;
+    place-items: center;
+    color: var(--ink-soft);
+  }
+  .warn {
+    color: var(--stop);
+    font-size: 0.95rem;
+    font-weight: 550;
+    margin-block: 0.25rem;
+  }
+  .answers {
+    display: flex;
+    gap: 0.5rem;
+    margin-top: 0.4rem;
+  }
+  .go {
+    justify-self: end;
+    margin-top: 0.35rem;
+  }
+</style>

@@ -1,0 +1,239 @@
+<script lang="ts">
+  import { dimensionsOf, type DimensionOverrides, type ShoulderFamily } from '$lib/core/instruments';
+  import type { MeasurementId } from '$lib/core/body';
+  import { formatLength, type LengthUnit } from '$lib/core/length';
+  import { armView } from '$lib/core/outline';
+  import type { Candidate, Proposal } from '$lib/core/sizing';
+  import { landingWords, SCHOOL_WORDS, verdictLine } from '$lib/words/sizing';
+  import Ruler from './Ruler.svelte';
+  import SideInstrument from './SideInstrument.svelte';
+
+  /** The outstretched arm with instruments laid along it, to scale, and the limit of the school. */
+  let {
+    family,
+    proposal,
+    overrides,
+    unit,
+    chosen = null,
+    onmeasure
+  }: {
+    family: ShoulderFamily;
+    proposal: Proposal | null;
+    overrides: DimensionOverrides;
+    unit: LengthUnit;
+    /** The size that the teacher decided on, when it is not the proposal. */
+    chosen?: string | null;
+    /** Called when a place of the drawing is tapped, to enter its measurement. */
+    onmeasure: (id: MeasurementId) => void;
+  } = $props();
+
+  const ROW_PX = 74;
+  const RULER_PX = 40;
+  const LABEL_PX = 168;
+  const LEFT_OF_NECK = 118;
+  const CROP_TOP = 150;
+  /** Stands in until something is measured; drawn pale and never judged. */
+  const WAITING = { wristMm: 415, handMm: 130 };
+
+  let width = $state(900);
+
+  const arm = $derived(proposal?.arithmetic ?? WAITING);
+  const view = $derived(armView(arm.wristMm, arm.handMm));
+  const rows = $derived(pickRows(proposal, chosen));
+  const longestMm = $derived(
+    Math.max(arm.wristMm + arm.handMm, ...rows.map(({ overallMm }) => overallMm)) + 6
+  );
+  const scale = $derived(
+    Math.min(1.5, Math.max(0.3, (width - LABEL_PX) / (longestMm + LEFT_OF_NECK * view.unit)))
+  );
+  const x0 = $derived(LEFT_OF_NECK * view.unit * scale);
+  const armY = $derived(CROP_TOP * view.unit * scale);
+  const firstRowY = $derived(armY + Math.max(58, (view.handHalfMm + 44) * scale));
+  const rulerY = $derived(firstRowY + Math.max(1, rows.length) * ROW_PX - 26);
+  const height = $derived(rulerY + RULER_PX);
+  const at = (mm: number) => x0 + mm * scale;
+
+  const limit = $derived(
+    proposal && {
+      x: at(proposal.arithmetic.reachMm),
+      half: Math.max(1.5, proposal.arithmetic.reachSdMm * scale),
+      text: `${SCHOOL_WORDS[proposal.arithmetic.rule.school].name}: your limit`
+    }
+  );
+
+  const description = $derived(
+    proposal
+      ? `Left arm with ${rows.map((row) => `a ${row.size}: ${verdictLine(row, unit)}, scroll ${landingWords(row.landing)}`).join('; ')}. Limit at ${formatLength(proposal.arithmetic.reachMm, unit)} from the neck.`
+      : 'Left arm held out to the side. Nothing is measured yet.'
+  );
+
+  /** The proposal with its neighbours, largest first; an overriding choice joins them. */
+  function pickRows(from: Proposal | null, own: string | null): readonly Candidate[] {
+    if (!from) return [];
+    const { candidates } = from;
+    const index = candidates.findIndex(({ size }) => size === from.proposal);
+    const near = candidates.slice(Math.max(0, index - 1), index + 2);
+    const other = own === null ? undefined : candidates.find(({ size }) => size === own);
+    return other && !near.includes(other) ? [...near, other].sort((a, b) => b.overallMm - a.overallMm) : near;
+  }
+
+  const places = $derived([
+    { id: 'armToWrist' as const, name: 'wrist', mm: arm.wristMm },
+    { id: 'armToPalm' as const, name: 'palm', mm: arm.wristMm + arm.handMm / 2 },
+    { id: 'handLength' as const, name: 'fingertip', mm: arm.wristMm + arm.handMm }
+  ]);
+</script>
+
+<div class="figure" bind:clientWidth={width}>
+  <svg {width} {height} viewBox="0 0 {width} {height}" role="img" aria-label={description}>
+    <defs>
+      <linearGradient id="fade" x1="0" y1="0" x2="0" y2="1">
+        <stop offset="0" stop-color="black" />
+        <stop offset="0.18" stop-color="white" />
+        <stop offset="0.86" stop-color="white" />
+        <stop offset="1" stop-color="black" />
+      </linearGradient>
+      <mask id="fade-out" maskUnits="userSpaceOnUse" x="0" y="0" {width} height={armY * 2}>
+        <rect x="0" y="0" {width} height={armY + 118 * view.unit * scale} fill="url(#fade)" />
+      </mask>
+    </defs>
+
+    {#each places as place (place.id)}
+      <line class="guide" x1={at(place.mm)} x2={at(place.mm)} y1={armY - 34} y2={rulerY} />
+    {/each}
+    <line class="guide" x1={x0} x2={x0} y1={armY} y2={rulerY} />
+
+    {#if limit}
+      <rect
+        class="error"
+        x={limit.x - limit.half}
+        width={limit.half * 2}
+        y={armY - 62}
+        height={rulerY - armY + 62}
+      />
+    {/if}
+
+    <g mask="url(#fade-out)">
+      <g transform="translate({x0} {armY}) scale({scale})" class="person" class:waiting={!proposal}>
+        <path d={view.head} />
+        <path d={view.body} />
+        <path d={view.hand} />
+        <path d={view.creases} class="thin" />
+      </g>
+    </g>
+
+    {#if limit}
+      <line class="limit" x1={limit.x} x2={limit.x} y1={armY - 72} y2={rulerY} />
+      <text class="limit-text" x={limit.x} y={armY - 80}>{limit.text}</text>
+    {/if}
+
+    {#each rows as row, index (row.size)}
+      {@const y = firstRowY + index * ROW_PX}
+      {@const nominal = dimensionsOf(family, row.size, overrides)}
+      <g class="row {row.verdict}" class:chosen={row.size === chosen}>
+        <SideInstrument
+          instrument={{ ...nominal, overallMm: row.overallMm, stringMm: row.stringMm }}
+          x={x0}
+          {y}
+          {scale}
+          filled={row.verdict === 'fits' || row.size === chosen}
+        />
+        <text class="size" x={at(row.overallMm) + 14} y={y - 2}>{row.size}</text>
+        <text class="note" x={at(row.overallMm) + 14} y={y + 16}>{landingWords(row.landing)}</text>
+      </g>
+    {/each}
+
+    <Ruler lengthMm={Math.ceil(longestMm / 50) * 50} {scale} x={x0} y={rulerY} {unit} />
+  </svg>
+
+  {#each places as place (place.id)}
+    <button
+      type="button"
+      class="place no-print"
+      style:left="{at(place.mm)}px"
+      style:top="{armY - 56}px"
+      onclick={() => onmeasure(place.id)}
+      aria-label="Enter {place.name}"
+    >
+      {place.name}
+    </button>
+  {/each}
+</div>
+
+<style>
+  .figure {
+    position: relative;
+    width: 100%;
+    overflow: hidden;
+  }
+  svg {
+    display: block;
+  }
+  .person path {
+    fill: none;
+    stroke: var(--ink);
+    stroke-width: 1.5;
+    stroke-linejoin: round;
+    stroke-linecap: round;
+    vector-effect: non-scaling-stroke;
+  }
+  .person .thin {
+    stroke-width: 0.8;
+    stroke: var(--ink-soft);
+  }
+  .person.waiting path {
+    stroke: var(--line-strong);
+    stroke-dasharray: 5 5;
+  }
+  .guide {
+    stroke: var(--line-strong);
+    stroke-width: 1;
+    stroke-dasharray: 1 5;
+  }
+  .error {
+    fill: var(--wash);
+  }
+  .limit {
+    stroke: var(--next);
+    stroke-width: 1.5;
+  }
+  .limit-text {
+    fill: var(--next);
+    font-size: 13px;
+    font-weight: 650;
+    text-anchor: middle;
+  }
+  .row {
+    color: var(--small);
+    opacity: 0.9;
+  }
+  .row.fits {
+    color: var(--fits);
+    opacity: 1;
+  }
+  .row.large {
+    color: var(--large);
+  }
+  .size {
+    font: 700 20px var(--mono);
+    fill: currentColor;
+  }
+  .note {
+    font-size: 13px;
+    fill: var(--ink-soft);
+  }
+  .place {
+    position: absolute;
+    transform: translateX(-50%);
+    min-height: 1.5rem;
+    min-width: 1.5rem;
+    padding: 0 0.35rem;
+    font-size: 12px;
+    color: var(--ink-soft);
+    border-radius: 4px;
+  }
+  .place:hover {
+    background: var(--line);
+    color: var(--ink);
+  }
+</style>

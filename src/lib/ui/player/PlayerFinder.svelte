@@ -1,0 +1,153 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { isShoulderFamily } from '$lib/core/instruments';
+  import { STANDINGS } from '$lib/core/roster';
+  import { dayOf } from '$lib/core/time';
+  import { changePlayer, db, type Player } from '$lib/data';
+  import { roster, type RosterLine } from '$lib/data/roster';
+  import { live } from '$lib/ui/live.svelte';
+  import { attempt } from '$lib/ui/shell/attempt';
+  import { FAMILY_WORDS } from '$lib/words/checks';
+  import PlayerLines from './PlayerLines.svelte';
+
+  /** Players in lines, found while typing. Enter opens the first. */
+  let { title, fitFirst = false }: { title: string; fitFirst?: boolean } = $props();
+
+  const today = dayOf(new Date());
+  const PAGE = 100;
+  const lines = live<readonly RosterLine[]>(() => roster(db, today), []);
+  const archived = live<readonly Player[]>(
+    () => db.players.filter((player) => player.archivedOn !== null).toArray(),
+    []
+  );
+
+  let wanted = $state('');
+  let shown = $state(PAGE);
+
+  const plain = (text: string) =>
+    text
+      .normalize('NFKD')
+      .replace(/\p{Mark}/gu, '')
+      .toLowerCase();
+  const words = $derived(
+    plain(wanted)
+      .split(/\s+/)
+      .filter((word) => word !== '')
+  );
+  const found = $derived(
+    lines.current
+      .filter(({ player }) => {
+        if (fitFirst && !isShoulderFamily(player.family)) return false;
+        const text = plain(`${player.name} ${player.group} ${FAMILY_WORDS[player.family]}`);
+        return words.every((word) => text.includes(word));
+      })
+      .toSorted((a, b) => (fitFirst ? STANDINGS.indexOf(a.standing) - STANDINGS.indexOf(b.standing) : 0))
+  );
+
+  function open(event: KeyboardEvent) {
+    const first = found[0];
+    if (event.key === 'Enter' && first)
+      void goto(fitFirst ? `/fit/${first.player.id}` : `/players/${first.player.id}`);
+  }
+
+  const focusOnOpen = (input: HTMLInputElement) => input.focus();
+</script>
+
+<div class="finder">
+  <header>
+    <h1>{title}</h1>
+    <a class="btn act-next" href="/players/new{fitFirst ? '?fit' : ''}">New player</a>
+  </header>
+  {#if lines.ready && lines.current.length === 0}
+    <p class="soft">
+      No players yet. Add the first one, or bring a class list in through <a class="underline" href="/files"
+        >Files</a
+      >.
+    </p>
+  {:else}
+    <label class="find">
+      <span>Find by name, group or instrument</span>
+      <input
+        class="field"
+        type="search"
+        bind:value={wanted}
+        onkeydown={open}
+        oninput={() => (shown = PAGE)}
+        use:focusOnOpen
+      />
+    </label>
+    <p class="soft text-sm" role="status">
+      {found.length}
+      {found.length === 1 ? 'player' : 'players'}{wanted === '' ? '' : ' found'}{found.length > 0
+        ? ' · Enter opens the first'
+        : ''}
+    </p>
+    {#if found.length > 0}
+      <PlayerLines lines={found.slice(0, shown)} />
+      {#if found.length > shown}
+        <button type="button" class="btn act" onclick={() => (shown += PAGE)}
+          >Show more of {found.length}</button
+        >
+      {/if}
+    {:else if lines.ready}
+      <p>Nobody matches. <a class="underline" href="/players/new">Add a new player</a>?</p>
+    {/if}
+  {/if}
+
+  {#if !fitFirst && archived.current.length > 0}
+    <details>
+      <summary>Archived ({archived.current.length})</summary>
+      <ul>
+        {#each archived.current as player (player.id)}
+          <li>
+            <a class="underline" href="/players/{player.id}">{player.name}</a>
+            <button
+              type="button"
+              class="act-quiet"
+              onclick={() =>
+                attempt(() => changePlayer(db, player, { archivedOn: null }, `Brought back ${player.name}`))}
+              >Bring back {player.name}</button
+            >
+          </li>
+        {/each}
+      </ul>
+    </details>
+  {/if}
+</div>
+
+<style>
+  .finder {
+    padding: 0.25rem 1.5rem 2rem;
+    max-width: 64rem;
+    display: grid;
+    gap: 0.75rem;
+  }
+  header {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    gap: 1rem;
+  }
+  h1 {
+    font-size: 1.9rem;
+    font-weight: 750;
+  }
+  .find {
+    max-width: 28rem;
+  }
+  .find span {
+    font-size: 0.9rem;
+  }
+  summary {
+    min-height: 2.75rem;
+    display: inline-flex;
+    align-items: center;
+    cursor: pointer;
+    font-weight: 600;
+  }
+  details li {
+    display: flex;
+    align-items: center;
+    gap: 1rem;
+  }
+</style>

@@ -1,0 +1,146 @@
+<script lang="ts">
+  import { Switch } from '@skeletonlabs/skeleton-svelte';
+  import { FAMILIES } from '$lib/core/instruments';
+  import type { GrowthCurve, PlayerForm } from '$lib/data';
+  import { playerFormProblems } from '$lib/data/player-schema';
+  import Choice from '$lib/ui/Choice.svelte';
+  import { FAMILY_WORDS } from '$lib/words/checks';
+  import { CURVE_WORDS } from '$lib/words/players';
+
+  let {
+    start,
+    groups,
+    action,
+    onsave
+  }: {
+    start: PlayerForm;
+    /** Groups that exist, to pick from. */
+    groups: readonly string[];
+    action: string;
+    onsave: (form: PlayerForm) => Promise<void>;
+  } = $props();
+
+  // The form begins with what it is given and is the user's from then on.
+  // svelte-ignore state_referenced_locally
+  let form = $state({ ...start });
+  let problems = $state<Readonly<Partial<Record<string, string>>>>({});
+
+  async function submit(event: SubmitEvent) {
+    event.preventDefault();
+    const entered = $state.snapshot(form) as PlayerForm;
+    const clean = {
+      ...entered,
+      name: entered.name.trim(),
+      group: entered.group.trim(),
+      birthMonth: entered.birthMonth || null
+    };
+    problems = await playerFormProblems(clean);
+    const [first] = Object.keys(problems);
+    if (first) document.getElementById(`player-${first}`)?.focus();
+    else await onsave(clean);
+  }
+
+  const focusOnOpen = (input: HTMLInputElement) => input.focus();
+  const curves: readonly { value: GrowthCurve | 'none'; text: string }[] = [
+    { value: 'none', text: 'Not said' },
+    { value: 'girl', text: CURVE_WORDS.girl },
+    { value: 'boy', text: CURVE_WORDS.boy },
+    { value: 'both', text: CURVE_WORDS.both }
+  ];
+</script>
+
+{#snippet problem(field: string)}
+  {#if problems[field]}<p class="problem" id="problem-{field}" role="alert">{problems[field]}</p>{/if}
+{/snippet}
+
+<form onsubmit={submit} novalidate>
+  <label>
+    <span>Name, initials or number</span>
+    <input
+      id="player-name"
+      class="field"
+      bind:value={form.name}
+      autocomplete="off"
+      aria-invalid={problems.name ? true : undefined}
+      aria-describedby={problems.name ? 'problem-name' : undefined}
+      use:focusOnOpen
+    />
+    {@render problem('name')}
+  </label>
+  <Choice
+    label="Instrument"
+    value={form.family}
+    options={FAMILIES.map((value) => ({ value, text: FAMILY_WORDS[value] }))}
+    onpick={(family) => (form.family = family)}
+  />
+  <div class="pair">
+    <label>
+      <span>Birth month <i class="soft">optional, for growth</i></span>
+      <input
+        id="player-birthMonth"
+        class="field num"
+        type="month"
+        bind:value={form.birthMonth}
+        aria-invalid={problems.birthMonth ? true : undefined}
+        aria-describedby={problems.birthMonth ? 'problem-birthMonth' : undefined}
+      />
+      {@render problem('birthMonth')}
+    </label>
+    <label>
+      <span>Group <i class="soft">optional</i></span>
+      <input id="player-group" class="field" bind:value={form.group} list="groups" autocomplete="off" />
+      <datalist id="groups">
+        {#each groups as group (group)}<option value={group}></option>{/each}
+      </datalist>
+      {@render problem('group')}
+    </label>
+  </div>
+  <Choice
+    label="Growth curve (optional)"
+    value={form.curve ?? 'none'}
+    options={curves}
+    onpick={(curve) => (form.curve = curve === 'none' ? null : curve)}
+  />
+  <label>
+    <span>Notes <i class="soft">optional</i></span>
+    <textarea id="player-notes" class="field notes" rows="3" bind:value={form.notes}></textarea>
+    {@render problem('notes')}
+  </label>
+  <Switch checked={form.photosAllowed} onCheckedChange={({ checked }) => (form.photosAllowed = checked)}>
+    <Switch.Control><Switch.Thumb /></Switch.Control>
+    <Switch.Label>Photos allowed: the guardian has agreed</Switch.Label>
+    <Switch.HiddenInput />
+  </Switch>
+  <p><button class="btn act-next">{action} <span class="key">↵</span></button></p>
+</form>
+
+<style>
+  form {
+    display: grid;
+    gap: 1rem;
+    max-width: 40rem;
+  }
+  label > span {
+    display: block;
+    font-size: 0.9rem;
+    margin-bottom: 0.2rem;
+  }
+  .pair {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 1rem;
+  }
+  .notes {
+    padding-block: 0.5rem;
+  }
+  .problem {
+    color: var(--stop);
+    font-weight: 600;
+    margin-top: 0.25rem;
+  }
+  @media (max-width: 560px) {
+    .pair {
+      grid-template-columns: 1fr;
+    }
+  }
+</style>

@@ -1,0 +1,142 @@
+<script lang="ts">
+  import { combineReadings, MEASUREMENT_IDS } from '$lib/core/body';
+  import { CHECKS } from '$lib/core/checks';
+  import { formatLength, type LengthUnit } from '$lib/core/length';
+  import type { CheckResult, Measurement } from '$lib/data';
+  import type { TimelineDay } from '$lib/data/timeline';
+  import { outcomeText } from '$lib/words/checks';
+  import { dayText } from '$lib/words/dates';
+  import { MEASUREMENT_WORDS } from '$lib/words/measurements';
+  import { changeSentence, SLOPE_WORDS } from '$lib/words/setup';
+
+  let { days, unit }: { days: readonly TimelineDay[]; unit: LengthUnit } = $props();
+
+  const inOrder = (measurements: readonly Measurement[]) =>
+    [...measurements].sort((a, b) => MEASUREMENT_IDS.indexOf(a.kind) - MEASUREMENT_IDS.indexOf(b.kind));
+
+  function valueText({ kind, readings, look }: Measurement): string {
+    if (readings.length === 0) return look ? SLOPE_WORDS[look].toLowerCase() : '–';
+    const value = combineReadings(
+      kind,
+      readings.map(({ mm }) => mm)
+    );
+    return formatLength(value.mm, unit);
+  }
+
+  const titleOf = (result: CheckResult) =>
+    CHECKS.find(({ id }) => id === result.checkId)?.title ?? result.checkId;
+  const faultsOf = (result: CheckResult) =>
+    CHECKS.find(({ id }) => id === result.checkId)?.faults.filter(({ id }) => result.faults.includes(id)) ??
+    [];
+</script>
+
+<ol class="days">
+  {#each days as { day, measurements, fits, setups, checks } (day)}
+    <li>
+      <h3><time datetime={day}>{dayText(day)}</time></h3>
+      <div class="what">
+        {#each fits as { fit, earlier } (fit.id)}
+          <p class="size">
+            <b class="num">{fit.size}</b>
+            {#if earlier && earlier.size !== fit.size}<span>from {earlier.size}</span>{/if}
+            <span class="soft">
+              {fit.size === fit.advised
+                ? 'as advised'
+                : `own choice, advised was ${fit.advised}: ${fit.reason ?? ''}`}{fit.betweenSizes
+                ? ', between sizes'
+                : ''}
+            </span>
+          </p>
+        {/each}
+        {#each setups as { setup, changes } (setup.id)}
+          <p>
+            Set-up {setup.version}:
+            {#if changes === null}the first{:else if changes.length === 0}as before{:else}{changes
+                .map((change) => changeSentence(change, unit))
+                .join('; ')}{/if}
+          </p>
+        {/each}
+        {#if measurements.length > 0}
+          <dl>
+            {#each inOrder(measurements) as measurement (measurement.id)}
+              <div>
+                <dt>{MEASUREMENT_WORDS[measurement.kind].name}</dt>
+                <dd class="num">{valueText(measurement)}</dd>
+              </div>
+            {/each}
+          </dl>
+        {/if}
+        {#if checks.length > 0}
+          <details>
+            <summary>{checks.length} checks</summary>
+            <ul>
+              {#each checks as result (result.id)}
+                <li>
+                  {titleOf(result)}: <b>{outcomeText(result.outcome)}</b>
+                  {#if result.faults.length > 0}<span class="soft"
+                      >{faultsOf(result)
+                        .map(({ text }) => text)
+                        .join(', ')}</span
+                    >{/if}
+                </li>
+              {/each}
+            </ul>
+          </details>
+        {/if}
+      </div>
+    </li>
+  {/each}
+</ol>
+
+<style>
+  .days > li {
+    display: grid;
+    grid-template-columns: 8rem 1fr;
+    gap: 0.25rem 1.5rem;
+    padding-block: 0.75rem;
+    border-top: 1px solid var(--line);
+  }
+  h3 {
+    font-weight: 650;
+  }
+  .what {
+    display: grid;
+    gap: 0.35rem;
+  }
+  .size {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    gap: 0 0.6rem;
+  }
+  .size b {
+    font-size: 1.5rem;
+    color: var(--fits);
+  }
+  dl {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.1rem 1.5rem;
+    font-size: 0.95rem;
+  }
+  dl div {
+    display: flex;
+    gap: 0.5rem;
+  }
+  dt {
+    color: var(--ink-soft);
+  }
+  summary {
+    cursor: pointer;
+    min-height: 2.5rem;
+    display: inline-flex;
+    align-items: center;
+    text-decoration: underline;
+    text-underline-offset: 0.2em;
+  }
+  @media (max-width: 640px) {
+    .days > li {
+      grid-template-columns: 1fr;
+    }
+  }
+</style>

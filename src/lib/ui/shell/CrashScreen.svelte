@@ -1,0 +1,50 @@
+<script lang="ts">
+  import { db } from '$lib/data';
+  import { download } from '$lib/ui/download';
+
+  /** Shown when a screen fails: what is stored is untouched, and can be taken along. */
+  let { error }: { error: unknown } = $props();
+
+  let said = $state('');
+
+  async function save() {
+    try {
+      const { backupFileName, writeBackup } = await import('$lib/data/backup');
+      download(backupFileName(new Date()), 'application/json', JSON.stringify(await writeBackup(db)));
+      said = 'The backup is in your downloads.';
+    } catch {
+      said =
+        'The browser’s storage does not answer, so no backup could be made. Close other tabs of Jarvel and reload.';
+    }
+  }
+</script>
+
+<section role="alert">
+  <h1>This screen stopped working</h1>
+  <p>What you saved is untouched. Save a backup if you like, then reload and go on where you stopped.</p>
+  <p class="soft text-sm">{error instanceof Error ? error.message : String(error)}</p>
+  <p class="actions">
+    <button type="button" class="btn act-next" onclick={save}>Save a backup</button>
+    <button type="button" class="btn act" onclick={() => location.reload()}>Reload</button>
+    <a class="btn act" href="/" data-sveltekit-reload>To the start</a>
+  </p>
+  <p role="status">{said}</p>
+</section>
+
+<style>
+  section {
+    padding: 2rem 1.5rem;
+    max-width: 40rem;
+    display: grid;
+    gap: 0.75rem;
+  }
+  h1 {
+    font-size: 1.5rem;
+    font-weight: 700;
+  }
+  .actions {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.75rem;
+  }
+</style>

@@ -1,0 +1,96 @@
+<script lang="ts">
+  import Redo2 from '@lucide/svelte/icons/redo-2';
+  import Undo2 from '@lucide/svelte/icons/undo-2';
+  import { db, lastDone, lastUndone, redo, undo } from '$lib/data';
+  import { live } from '$lib/ui/live.svelte';
+  import { timeText } from '$lib/words/dates';
+  import { attempt } from './attempt';
+  import { status } from './status.svelte';
+
+  const done = live(async () => (await lastDone(db))?.label ?? null, null);
+  const undone = live(async () => (await lastUndone(db))?.label ?? null, null);
+
+  const text = $derived.by(() => {
+    const { save } = status;
+    switch (save.kind) {
+      case 'idle':
+        return 'Everything is saved';
+      case 'saving':
+        return 'Saving…';
+      case 'saved':
+        return `Saved ${timeText(save.at)}`;
+      case 'failed':
+        return save.problem === 'disk-full'
+          ? 'Not saved: this device has no room left. Free some space, then enter the last value again. What you see is still here.'
+          : 'Not saved: the browser’s storage did not answer. What you see is still here; save a backup in Files, then reload.';
+    }
+  });
+
+  async function back(step: typeof undo, said: string) {
+    await attempt(async () => {
+      const change = await step(db);
+      if (change) status.say(`${said}: ${change.label}`);
+    });
+  }
+</script>
+
+<div class="bar" class:failed={status.save.kind === 'failed'}>
+  <p role="status" class="text-sm" data-save={status.save.kind}>{status.message || text}</p>
+  <button
+    type="button"
+    class="icon"
+    disabled={done.current === null}
+    onclick={() => back(undo, 'Undone')}
+    aria-label={done.current ? `Undo: ${done.current}` : 'Nothing to undo'}
+    title={done.current ? `Undo: ${done.current} (Ctrl Z)` : 'Nothing to undo'}
+    aria-keyshortcuts="Control+Z"
+  >
+    <Undo2 size={18} aria-hidden="true" /> <span>Undo</span>
+  </button>
+  <button
+    type="button"
+    class="icon"
+    disabled={undone.current === null}
+    onclick={() => back(redo, 'Done again')}
+    aria-label={undone.current ? `Redo: ${undone.current}` : 'Nothing to redo'}
+    title={undone.current ? `Redo: ${undone.current} (Ctrl Shift Z)` : 'Nothing to redo'}
+    aria-keyshortcuts="Control+Shift+Z"
+  >
+    <Redo2 size={18} aria-hidden="true" />
+  </button>
+</div>
+
+<style>
+  .bar {
+    display: flex;
+    align-items: center;
+    gap: 0.25rem;
+    color: var(--ink-soft);
+  }
+  p {
+    margin-right: 0.5rem;
+    text-align: right;
+  }
+  .failed p {
+    color: var(--stop);
+    font-weight: 600;
+    max-width: 34rem;
+  }
+  .icon {
+    display: inline-flex;
+    align-items: center;
+    justify-content: center;
+    gap: 0.4rem;
+    min-width: 2.75rem;
+    min-height: 2.75rem;
+    padding-inline: 0.5rem;
+    border-radius: var(--radius-base);
+    color: var(--ink);
+  }
+  .icon:disabled {
+    opacity: 0.4;
+  }
+  .icon:hover:not(:disabled) {
+    background: var(--line);
+  }
+</style>

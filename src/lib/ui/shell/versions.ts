@@ -1,0 +1,28 @@
+import type { Database } from '$lib/data';
+
+const NEWER_ELSEWHERE =
+  'Jarvel was updated in another tab. Everything up to here is saved. Reload this page to go on with the new version.';
+const OLDER_HERE =
+  'The records on this device were written by a newer version of Jarvel. Reload the page to get it; nothing is lost.';
+const WAITING = 'Another tab holds an older version of Jarvel open. Close that tab, then reload this page.';
+
+/** Says in a sentence when two tabs run different versions; neither can then write over the other. */
+export function watchVersions(db: Database, say: (sentence: string) => void): () => void {
+  const changed = () => {
+    db.close();
+    say(NEWER_ELSEWHERE);
+    return false;
+  };
+  const blocked = () => say(WAITING);
+  db.on('versionchange', changed);
+  db.on('blocked', blocked);
+  db.open()
+    .then(() => void navigator.storage?.persist?.())
+    .catch((error: unknown) => {
+      if (error instanceof Error && error.name === 'VersionError') say(OLDER_HERE);
+    });
+  return () => {
+    db.on('versionchange').unsubscribe(changed);
+    db.on('blocked').unsubscribe(blocked);
+  };
+}

@@ -1,0 +1,16 @@
+import { format, parseISO } from 'date-fns';
+import type { IsoDay, IsoMonth } from '$lib/core/time';
+import { ageOn } from '$lib/core/time';
+
+/** `24 Nov 2026` */
+export const dayText = (day: IsoDay): string => format(parseISO(day), 'd MMM yyyy');
+
+/** `14:05` on the clock of this machine. */
+export const timeText = (moment: string): string => format(parseISO(moment), 'HH:mm');
+
+/** `7 y 4 m`, or null without a birth month. */
+export function ageText(birthMonth: IsoMonth | null, on: IsoDay): string | null {
+  if (!birthMonth) return null;
+  const { years, months } = ageOn(birthMonth, on);
+  return years >= 18 ? `${years} y` : `${years} y ${months} m`;
+}

@@ -1,0 +1,203 @@
+<script lang="ts">
+  import '../styles/app.css';
+  import { afterNavigate, goto } from '$app/navigation';
+  import { page } from '$app/state';
+  import { onMount, type Snippet } from 'svelte';
+  import { tinykeys } from 'tinykeys';
+  import { db, DEFAULT_SETTINGS, getSettings, redo, undo } from '$lib/data';
+  import CrashScreen from '$lib/ui/shell/CrashScreen.svelte';
+  import Places from '$lib/ui/shell/Places.svelte';
+  import SaveStatus from '$lib/ui/shell/SaveStatus.svelte';
+  import { attempt } from '$lib/ui/shell/attempt';
+  import { status } from '$lib/ui/shell/status.svelte';
+  import { applyTheme } from '$lib/ui/shell/theme';
+  import { watchVersions } from '$lib/ui/shell/versions';
+  import { live } from '$lib/ui/live.svelte';
+
+  let { children }: { children: Snippet } = $props();
+
+  const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
+  let outdated = $state<string | null>(null);
+  let showKeys = $state(false);
+
+  $effect(() => {
+    if (settings.ready) return applyTheme(settings.current.theme);
+  });
+
+  const PLACES = ['/', '/fit', '/players', '/files', '/settings'];
+  const isTyping = (target: EventTarget | null) =>
+    target instanceof HTMLElement && target.matches('input:not([type=radio]), textarea, select');
+  const hasText = (target: EventTarget | null) =>
+    (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement) &&
+    target.type !== 'radio' &&
+    document.activeElement === target &&
+    target.value !== target.defaultValue;
+
+  /** Steps through the journal, unless the browser has typing of its own to take back. */
+  async function step(event: KeyboardEvent, which: typeof undo, said: string) {
+    if (hasText(event.target)) return;
+    event.preventDefault();
+    await attempt(async () => {
+      const change = await which(db);
+      if (change) status.say(`${said}: ${change.label}`);
+    });
+  }
+
+  onMount(() => {
+    const stopWatching = status.watch();
+    const stopVersions = watchVersions(db, (sentence) => (outdated = sentence));
+    const stopKeys = tinykeys(window, {
+      '$mod+KeyZ': (event) => void step(event, undo, 'Undone'),
+      '$mod+Shift+KeyZ': (event) => void step(event, redo, 'Done again'),
+      'Shift+?': (event) => {
+        if (isTyping(event.target)) return;
+        event.preventDefault();
+        showKeys = true;
+      },
+      '/': (event) => {
+        if (isTyping(event.target)) return;
+        event.preventDefault();
+        void goto('/players?find');
+      },
+      ...Object.fromEntries(
+        PLACES.map((place, index) => [
+          `Alt+Digit${index + 1}`,
+          (event: KeyboardEvent) => {
+            event.preventDefault();
+            void goto(place);
+          }
+        ])
+      )
+    });
+    return () => {
+      stopWatching();
+      stopVersions();
+      stopKeys();
+    };
+  });
+
+  afterNavigate(({ type }) => {
+    if (type !== 'enter' && !page.url.pathname.startsWith('/fit/'))
+      document.getElementById('main')?.focus({ preventScroll: true });
+  });
+</script>
+
+<svelte:head><title>Jarvel</title></svelte:head>
+
+<a class="skip" href="#main">Skip to the content</a>
+<div class="shell">
+  <Places path={page.url.pathname} />
+  <div class="column">
+    {#if outdated}
+      <p class="outdated" role="alert">{outdated}</p>
+    {/if}
+    <div class="top no-print">
+      <button type="button" class="act-quiet keys" onclick={() => (showKeys = true)}
+        >Keys <span class="key">?</span></button
+      >
+      <SaveStatus />
+    </div>
+    <main id="main" tabindex="-1">
+      <svelte:boundary>
+        {@render children()}
+        {#snippet failed(error)}
+          <CrashScreen {error} />
+        {/snippet}
+      </svelte:boundary>
+    </main>
+  </div>
+</div>
+{#if showKeys}
+  {#await import('$lib/ui/shell/KeysDialog.svelte') then { default: KeysDialog }}
+    <KeysDialog bind:open={showKeys} />
+  {/await}
+{/if}
+
+<style>
+  .skip {
+    position: absolute;
+    left: 0.5rem;
+    top: -4rem;
+    z-index: 60;
+    background: var(--next);
+    color: var(--next-ink);
+    padding: 0.75rem 1rem;
+    border-radius: var(--radius-base);
+  }
+  .skip:focus {
+    top: 0.5rem;
+  }
+  .shell {
+    display: grid;
+    grid-template-columns: 5.5rem minmax(0, 1fr);
+    min-height: 100vh;
+  }
+  .shell > :global(nav) {
+    position: sticky;
+    top: 0;
+    height: 100vh;
+  }
+  .column {
+    display: flex;
+    flex-direction: column;
+    min-height: 100vh;
+  }
+  .top {
+    display: flex;
+    justify-content: flex-end;
+    align-items: center;
+    gap: 1rem;
+    padding: 0.25rem 1.5rem 0;
+    min-height: 3rem;
+  }
+  .keys {
+    font-size: 0.875rem;
+    text-decoration: none;
+    color: var(--ink-soft);
+  }
+  main {
+    flex: 1;
+    display: flex;
+    flex-direction: column;
+  }
+  main:focus {
+    outline: none;
+  }
+  .outdated {
+    background: var(--next);
+    color: var(--next-ink);
+    padding: 0.75rem 1.5rem;
+    font-weight: 600;
+  }
+  @media (max-width: 900px) {
+    .shell {
+      display: flex;
+      flex-direction: column-reverse;
+    }
+    .shell > :global(nav) {
+      position: sticky;
+      top: auto;
+      bottom: 0;
+      height: auto;
+      z-index: 20;
+    }
+    .column {
+      min-height: 0;
+      flex: 1;
+    }
+    .keys {
+      display: none;
+    }
+    .top {
+      padding-inline: 1rem;
+    }
+    :global(.foot) {
+      bottom: 3.6rem !important;
+    }
+  }
+  @media print {
+    .shell {
+      display: block;
+    }
+  }
+</style>

@@ -1,0 +1,5 @@
+<script lang="ts">
+  import PlayerFinder from '$lib/ui/player/PlayerFinder.svelte';
+</script>
+
+<PlayerFinder title="Players" />

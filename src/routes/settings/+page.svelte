@@ -1,0 +1,5 @@
+<script lang="ts">
+  import SettingsPlace from '$lib/ui/settings/SettingsPlace.svelte';
+</script>
+
+<SettingsPlace />

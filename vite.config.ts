@@ -1,0 +1,18 @@
+import { sveltekit } from '@sveltejs/kit/vite';
+import tailwindcss from '@tailwindcss/vite';
+import { defineConfig } from 'vitest/config';
+import { readFileSync } from 'node:fs';
+
+const { version } = JSON.parse(readFileSync('package.json', 'utf8')) as { version: string };
+
+export default defineConfig({
+  plugins: [tailwindcss(), sveltekit()],
+  define: { __APP_VERSION__: JSON.stringify(version) },
+  worker: { format: 'es' },
+  build: { chunkSizeWarningLimit: 1200 },
+  test: {
+    include: ['src/**/*.test.ts'],
+    environment: 'node',
+    setupFiles: []
+  }
+});
