@@ -30,6 +30,7 @@ export default ts.config(
     rules: {
       'no-undef': 'off',
       'no-console': 'error',
+      '@typescript-eslint/no-unused-vars': ['error', { ignoreRestSiblings: true }],
       'svelte/no-navigation-without-resolve': 'off'
     }
   },

@@ -147,8 +147,12 @@
     justify-content: flex-end;
     align-items: center;
     gap: 1rem;
-    padding: 0.25rem 1.5rem 0;
+    padding: 0 1.5rem;
     min-height: 3rem;
+    position: sticky;
+    top: 0;
+    z-index: 15;
+    background: var(--ground);
   }
   .keys {
     font-size: 0.875rem;

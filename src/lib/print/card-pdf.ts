@@ -118,9 +118,9 @@ export async function cardPdf(card: Card): Promise<Uint8Array> {
     sheet.text('This week', MARGIN_MM, y, { size: 8, color: WARM, bold: true });
     y = sheet.paragraph(card.focus.line, MARGIN_MM, y + 5, inner, 12, { bold: true });
     y = sheet.paragraph(card.focus.drill, MARGIN_MM, y, inner, 9);
-    y = sheet.paragraph(card.focus.dose, MARGIN_MM, y, inner, 9, { bold: true });
+    sheet.paragraph(card.focus.dose, MARGIN_MM, y, inner, 9, { bold: true });
   } else {
-    y = sheet.paragraph('Play, and enjoy it.', MARGIN_MM, y, inner, 11, { bold: true });
+    sheet.paragraph('Play, and enjoy it.', MARGIN_MM, y, inner, 11, { bold: true });
   }
   sheet.text(`Look again by ${card.nextLook}`, MARGIN_MM, 131, { size: 9, bold: true });
   sheet.paragraph(card.stop, MARGIN_MM, 135.5, inner, 7, { color: SOFT });

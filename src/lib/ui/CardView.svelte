@@ -5,7 +5,7 @@
   let { card }: { card: Card } = $props();
 
   const figure = $derived(card.drawing);
-  const pad = 8;
+  const pad = 14;
 </script>
 
 <article class="card-sheet" aria-label="Card of {card.player}">

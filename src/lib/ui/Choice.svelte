@@ -64,6 +64,9 @@
     color: var(--ink);
     cursor: pointer;
     text-align: center;
+    flex: 1 1 auto;
+    width: auto;
+    white-space: nowrap;
   }
   :global(.choice-item[data-state='checked']) {
     background: var(--ink);

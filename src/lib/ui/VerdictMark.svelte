@@ -5,7 +5,7 @@
   let { verdict, size = 14 }: { verdict: Verdict; size?: number } = $props();
 </script>
 
-<svg width={size} height={size} viewBox="0 0 14 14" aria-hidden="true" class="mark {verdict}">
+<svg width={size} height={size} viewBox="0 0 14 14" aria-hidden="true" class="verdict-mark {verdict}">
   {#if verdict === 'fits'}
     <circle cx="7" cy="7" r="5.5" />
   {:else if verdict === 'large'}
@@ -16,7 +16,7 @@
 </svg>
 
 <style>
-  .mark {
+  .verdict-mark {
     display: inline-block;
     flex: none;
     fill: currentColor;

@@ -60,7 +60,7 @@ export function proposeSize(question: SizingQuestion): Proposal | null {
 
   const chosen = laid.findLast(({ marginMm }) => marginMm >= 0) ?? smallest;
   const chances = chancesOfSizes(laid.map(({ holds }) => holds));
-  const candidates = laid.map(({ holds: _, ...size }, index): Candidate => ({
+  const candidates = laid.map(({ holds, ...size }, index): Candidate => ({
     ...size,
     probability: chances[index] ?? 0,
     verdict: verdictOf(index - laid.indexOf(chosen), chosen.marginMm)

@@ -17,7 +17,7 @@
     </span>
   {/each}
 </div>
-<p class="legend num">
+<p class="chances num">
   <span class="sr-only">Chance of each size:</span>
   {#each parts as part (part.size)}
     <span class={part.verdict}><b>{part.size}</b> {percent(part.probability)}</span>
@@ -51,20 +51,20 @@
   .bar .small {
     background: var(--small);
   }
-  .legend {
+  .chances {
     display: flex;
     flex-wrap: wrap;
     gap: 0 1.25rem;
     font-size: 0.85rem;
     margin-top: 0.25rem;
   }
-  .legend .fits {
+  .chances .fits {
     color: var(--fits);
   }
-  .legend .large {
+  .chances .large {
     color: var(--large);
   }
-  .legend .small {
+  .chances .small {
     color: var(--small);
   }
 </style>

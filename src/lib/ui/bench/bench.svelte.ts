@@ -11,7 +11,6 @@ import {
   type RestStack
 } from '$lib/core/setup';
 import { proposeSize, type Proposal, type Readings } from '$lib/core/sizing';
-import { dayOf } from '$lib/core/time';
 import {
   db,
   DEFAULT_SETTINGS,
@@ -32,6 +31,7 @@ import {
   type Setup
 } from '$lib/data';
 import { live } from '$lib/ui/live.svelte';
+import { currentDay } from '$lib/ui/clock';
 
 /**
  * Everything that one fit shows: the player's records as they stand in the database, what is typed or chosen
@@ -46,7 +46,7 @@ export class Bench {
   readonly #checks;
   readonly #draft;
   readonly #settings;
-  readonly today = dayOf(new Date());
+  readonly today = currentDay();
 
   constructor(playerId: string) {
     this.#playerId = playerId;

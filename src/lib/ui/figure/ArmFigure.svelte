@@ -23,8 +23,8 @@
     unit: LengthUnit;
     /** The size that the teacher decided on, when it is not the proposal. */
     chosen?: string | null;
-    /** Called when a place of the drawing is tapped, to enter its measurement. */
-    onmeasure: (id: MeasurementId) => void;
+    /** Called when a place of the drawing is tapped, to enter its measurement; without it places are no buttons. */
+    onmeasure?: (id: MeasurementId) => void;
   } = $props();
 
   const ROW_PX = 74;
@@ -77,11 +77,16 @@
     return other && !near.includes(other) ? [...near, other].sort((a, b) => b.overallMm - a.overallMm) : near;
   }
 
-  const places = $derived([
-    { id: 'armToWrist' as const, name: 'wrist', mm: arm.wristMm },
-    { id: 'armToPalm' as const, name: 'palm', mm: arm.wristMm + arm.handMm / 2 },
-    { id: 'handLength' as const, name: 'fingertip', mm: arm.wristMm + arm.handMm }
-  ]);
+  /** Names stand above the thumb; one that the limit's own name covers is left out. */
+  const placeY = $derived(armY - Math.max(46, 0.43 * arm.handMm * scale + 12));
+  const NEAR_PX = 24;
+  const places = $derived(
+    [
+      { id: 'armToWrist' as const, name: 'wrist', mm: arm.wristMm },
+      { id: 'armToPalm' as const, name: 'palm', mm: arm.wristMm + arm.handMm / 2 },
+      { id: 'handLength' as const, name: 'fingertip', mm: arm.wristMm + arm.handMm }
+    ].filter(({ mm }) => !limit || Math.abs(at(mm) - limit.x) > NEAR_PX)
+  );
 </script>
 
 <div class="figure" bind:clientWidth={width}>
@@ -99,7 +104,7 @@
     </defs>
 
     {#each places as place (place.id)}
-      <line class="guide" x1={at(place.mm)} x2={at(place.mm)} y1={armY - 34} y2={rulerY} />
+      <line class="guide" x1={at(place.mm)} x2={at(place.mm)} y1={placeY + 8} y2={rulerY} />
     {/each}
     <line class="guide" x1={x0} x2={x0} y1={armY} y2={rulerY} />
 
@@ -108,8 +113,8 @@
         class="error"
         x={limit.x - limit.half}
         width={limit.half * 2}
-        y={armY - 62}
-        height={rulerY - armY + 62}
+        y={placeY - 8}
+        height={rulerY - placeY + 8}
       />
     {/if}
 
@@ -123,8 +128,8 @@
     </g>
 
     {#if limit}
-      <line class="limit" x1={limit.x} x2={limit.x} y1={armY - 72} y2={rulerY} />
-      <text class="limit-text" x={limit.x} y={armY - 80}>{limit.text}</text>
+      <line class="limit" x1={limit.x} x2={limit.x} y1={placeY - 18} y2={rulerY} />
+      <text class="limit-text" x={limit.x} y={placeY - 26}>{limit.text}</text>
     {/if}
 
     {#each rows as row, index (row.size)}
@@ -146,18 +151,20 @@
     <Ruler lengthMm={Math.ceil(longestMm / 50) * 50} {scale} x={x0} y={rulerY} {unit} />
   </svg>
 
-  {#each places as place (place.id)}
-    <button
-      type="button"
-      class="place no-print"
-      style:left="{at(place.mm)}px"
-      style:top="{armY - 56}px"
-      onclick={() => onmeasure(place.id)}
-      aria-label="Enter {place.name}"
-    >
-      {place.name}
-    </button>
-  {/each}
+  {#if onmeasure}
+    {#each places as place (place.id)}
+      <button
+        type="button"
+        class="place no-print"
+        style:left="{at(place.mm)}px"
+        style:top="{placeY - 16}px"
+        onclick={() => onmeasure(place.id)}
+        aria-label="Enter {place.name}"
+      >
+        {place.name}
+      </button>
+    {/each}
+  {/if}
 </div>
 
 <style>
@@ -213,6 +220,13 @@
   }
   .row.large {
     color: var(--large);
+  }
+  .size,
+  .note {
+    paint-order: stroke;
+    stroke: var(--ground);
+    stroke-width: 5px;
+    stroke-linejoin: round;
   }
   .size {
     font: 700 20px var(--mono);

@@ -2,7 +2,7 @@
   import { goto } from '$app/navigation';
   import { isShoulderFamily } from '$lib/core/instruments';
   import { STANDINGS } from '$lib/core/roster';
-  import { dayOf } from '$lib/core/time';
+  import { currentDay } from '$lib/ui/clock';
   import { changePlayer, db, type Player } from '$lib/data';
   import { roster, type RosterLine } from '$lib/data/roster';
   import { live } from '$lib/ui/live.svelte';
@@ -13,7 +13,7 @@
   /** Players in lines, found while typing. Enter opens the first. */
   let { title, fitFirst = false }: { title: string; fitFirst?: boolean } = $props();
 
-  const today = dayOf(new Date());
+  const today = currentDay();
   const PAGE = 100;
   const lines = live<readonly RosterLine[]>(() => roster(db, today), []);
   const archived = live<readonly Player[]>(

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { isShoulderFamily } from '$lib/core/instruments';
-  import { dayOf } from '$lib/core/time';
+  import { currentDay } from '$lib/ui/clock';
   import type { RosterLine } from '$lib/data/roster';
   import { FAMILY_WORDS } from '$lib/words/checks';
   import { ageText, dayText } from '$lib/words/dates';
@@ -9,7 +9,7 @@
   /** Players in lines: who, what on, where they stand, and the way to the bench. */
   let { lines }: { lines: readonly RosterLine[] } = $props();
 
-  const today = dayOf(new Date());
+  const today = currentDay();
 
   function standingText({ standing, fit }: RosterLine): string {
     if (standing === 'due' && fit) return `${STANDING_WORDS.due}, by ${dayText(fit.nextLook)}`;
@@ -77,7 +77,7 @@
     font-size: 0.95rem;
   }
   .outgrown {
-    color: var(--large);
+    color: var(--small);
     font-weight: 600;
   }
   .due,

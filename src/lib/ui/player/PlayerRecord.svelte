@@ -1,7 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { isShoulderFamily } from '$lib/core/instruments';
-  import { dayOf } from '$lib/core/time';
+  import { currentDay } from '$lib/ui/clock';
   import {
     changePlayer,
     db,
@@ -32,7 +32,7 @@
   );
 
   let editing = $state(false);
-  const today = dayOf(new Date());
+  const today = currentDay();
 
   async function save(who: Player, form: Form) {
     if (await attempt(() => changePlayer(db, who, form))) editing = false;

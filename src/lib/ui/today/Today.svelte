@@ -1,7 +1,7 @@
 <script lang="ts">
   import { isShoulderFamily } from '$lib/core/instruments';
   import type { Standing } from '$lib/core/roster';
-  import { dayOf } from '$lib/core/time';
+  import { currentDay } from '$lib/ui/clock';
   import { db } from '$lib/data';
   import { roster, type RosterLine } from '$lib/data/roster';
   import { live } from '$lib/ui/live.svelte';
@@ -9,7 +9,7 @@
   import Welcome from './Welcome.svelte';
   import PlayerLines from '$lib/ui/player/PlayerLines.svelte';
 
-  const today = dayOf(new Date());
+  const today = currentDay();
   const lines = live<readonly RosterLine[]>(() => roster(db, today), []);
   const anyPlayer = live(() => db.players.count(), 0);
 
@@ -89,6 +89,7 @@
   }
   .actions {
     display: flex;
+    align-items: start;
     flex-wrap: wrap;
     gap: 0.75rem;
   }
