@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest';
+import { standingOf } from '../roster';
+import { ageOn, dayOf, daysBetween, daysLater, monthsLater, nextLook } from '.';
+
+describe('days', () => {
+  it('counts across months, leap days and the change of clocks', () => {
+    expect(daysLater('2028-02-28', 2)).toBe('2028-03-01');
+    expect(daysLater('2026-03-01', -1)).toBe('2026-02-28');
+    expect(monthsLater('2026-08-31', 6)).toBe('2027-02-28');
+    expect(daysBetween('2026-03-28', '2026-03-30')).toBe(2);
+    expect(daysBetween('2026-10-31', '2026-11-02')).toBe(2);
+    expect(dayOf(new Date(2026, 10, 24, 23, 59))).toBe('2026-11-24');
+  });
+
+  it('takes a birth month as its 15th day', () => {
+    expect(ageOn('2019-07', '2026-11-24')).toEqual({ years: 7, months: 4 });
+    expect(ageOn('2019-07', '2026-07-14')).toEqual({ years: 6, months: 11 });
+    expect(ageOn('2019-07', '2026-07-15')).toEqual({ years: 7, months: 0 });
+    expect(ageOn('2030-01', '2026-07-15')).toEqual({ years: 0, months: 0 });
+  });
+
+  it('looks again in half a year, or in three weeks after a close choice', () => {
+    expect(nextLook('2026-11-24', false)).toEqual({ day: '2027-05-24', reason: 'half-year' });
+    expect(nextLook('2026-11-24', true)).toEqual({ day: '2026-12-15', reason: 'borderline' });
+  });
+});
+
+describe('where a player stands', () => {
+  const today = '2026-11-24';
+  it.each([
+    [{ underWay: false, nextLook: null, outgrown: false }, 'new'],
+    [{ underWay: true, nextLook: '2026-01-01', outgrown: true }, 'under-way'],
+    [{ underWay: false, nextLook: '2027-01-01', outgrown: true }, 'outgrown'],
+    [{ underWay: false, nextLook: today, outgrown: false }, 'due'],
+    [{ underWay: false, nextLook: '2026-11-25', outgrown: false }, 'settled']
+  ])('%o is %s', (facts, standing) => {
+    expect(standingOf(facts, today)).toBe(standing);
+  });
+});
