@@ -7,6 +7,11 @@ export const DATABASE_NAME = 'jarvel';
 /** Version of the newest schema; a backup carries it too. */
 export const SCHEMA_VERSION = 2;
 
+/** The message of the error with which a database refuses to open that a newer version wrote. */
+export const WRITTEN_BY_NEWER = 'The records were written by a newer version.';
+/** The browser counts a database's versions in tenths of the library's. */
+const NATIVE_PER_VERSION = 10;
+
 type Tables = { readonly [Name in TableName]: Table<Records[Name], string> };
 
 /** The browser's own database: the teacher's records and the journal of changes. */
@@ -36,5 +41,14 @@ export function createDatabase(name = DATABASE_NAME): Database {
     .upgrade((transaction) =>
       transaction.table<PlayerOfVersion1>('players').toCollection().modify(playerFrom1To2)
     );
+  // The library would open a newer database all the same and write records that the newer version mistrusts.
+  db.on(
+    'ready',
+    () => {
+      if (Math.floor(db.backendDB().version / NATIVE_PER_VERSION) > SCHEMA_VERSION)
+        throw new Error(WRITTEN_BY_NEWER);
+    },
+    true
+  );
   return db;
 }

@@ -1,7 +1,7 @@
 import { createDatabase } from './database';
 
 export * from './records';
-export { createDatabase, SCHEMA_VERSION, type Database } from './database';
+export { createDatabase, SCHEMA_VERSION, WRITTEN_BY_NEWER, type Database } from './database';
 export { commit, keepDraft, lastDone, lastUndone, redo, undo, type Change } from './changes';
 export { watchSaves, type SaveState } from './save-state';
 export { newId } from './ids';

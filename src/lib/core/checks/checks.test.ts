@@ -31,13 +31,17 @@ describe('focusOf', () => {
   const [first, second, third] = checks.map(({ id }) => id) as [string, string, string];
 
   it('takes the weakest that was looked at, the earlier of equals', () => {
-    expect(focusOf(checks, { [first]: rated('mostly'), [second]: rated('not-yet'), [third]: rated('not-yet') })?.id).toBe(second);
+    expect(
+      focusOf(checks, { [first]: rated('mostly'), [second]: rated('not-yet'), [third]: rated('not-yet') })?.id
+    ).toBe(second);
   });
 
   it('has none when nothing was seen or all is secure', () => {
     expect(focusOf(checks, {})).toBeNull();
     expect(focusOf(checks, { [first]: rated('not-seen') })).toBeNull();
-    expect(focusOf(checks, { [first]: rated('secure'), 'hold-hands-off': { kind: 'seconds', seconds: 12 } })).toBeNull();
+    expect(
+      focusOf(checks, { [first]: rated('secure'), 'hold-hands-off': { kind: 'seconds', seconds: 12 } })
+    ).toBeNull();
   });
 
   it('counts a short hands-off hold as weak', () => {

@@ -1,6 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { dimensionsOf, sizesOf } from '../instruments';
-import { alongEdgeMm, armView, bodyOutlinePath, footPlace, HALF_OUTLINE, halfWidthMm, path, sideView, smoothThrough } from '.';
+import {
+  alongEdgeMm,
+  armView,
+  bodyOutlinePath,
+  footPlace,
+  HALF_OUTLINE,
+  halfWidthMm,
+  path,
+  sideView,
+  smoothThrough
+} from '.';
 
 const full = dimensionsOf('violin', '4/4');
 const numbers = (d: string) => (d.match(/-?\d+(?:\.\d+)?/g) ?? []).map(Number);
@@ -57,5 +67,10 @@ describe('the arm view', () => {
 it('writes paths briefly', () => {
   expect(path('M', 0, 0, 'L', 10, 5.006)).toBe('M0 0 L10 5.01');
   expect(smoothThrough([[0, 0]])).toBe('');
-  expect(smoothThrough([[0, 0], [6, 0]])).toBe('C1 0 5 0 6 0');
+  expect(
+    smoothThrough([
+      [0, 0],
+      [6, 0]
+    ])
+  ).toBe('C1 0 5 0 6 0');
 });

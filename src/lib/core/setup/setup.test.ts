@@ -112,13 +112,21 @@ describe('settle', () => {
   });
 
   it('finds the high end from the feet as they are set', () => {
-    expect(settle(stack, choice, { values: { shoulderFoot: 10, chestFoot: 30 }, marks: {} }).highEnd).toBe('chest');
-    expect(settle(stack, choice, { values: { shoulderFoot: 20, chestFoot: 21 }, marks: {} }).highEnd).toBe('even');
+    expect(settle(stack, choice, { values: { shoulderFoot: 10, chestFoot: 30 }, marks: {} }).highEnd).toBe(
+      'chest'
+    );
+    expect(settle(stack, choice, { values: { shoulderFoot: 20, chestFoot: 21 }, marks: {} }).highEnd).toBe(
+      'even'
+    );
   });
 
   it('names what changed between two versions, and nothing else', () => {
     const first = settle(stack, choice);
-    const second = settle(stack, { ...choice, mount: 'centre' }, { values: { lift: 12 }, marks: { lift: 'line' } });
+    const second = settle(
+      stack,
+      { ...choice, mount: 'centre' },
+      { values: { lift: 12 }, marks: { lift: 'line' } }
+    );
     expect(changesBetween(first, first)).toEqual([]);
     expect(changesBetween(first, second)).toMatchObject([
       { kind: 'choice', id: 'mount', from: 'beside', to: 'centre' },

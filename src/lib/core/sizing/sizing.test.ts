@@ -1,10 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { dimensionsOf, SHOULDER_FAMILIES, sizesOf, usualSizes, type ShoulderFamily } from '../instruments';
-import { chancesOfSizes, frameFit, landingLimit, proposeSize, solveArm, type LandingRule, type Readings } from '.';
+import {
+  chancesOfSizes,
+  frameFit,
+  landingLimit,
+  proposeSize,
+  solveArm,
+  type LandingRule,
+  type Readings
+} from '.';
 
 const PALM: LandingRule = { school: 'palm-centre' };
-const propose = (readings: Readings, rule = PALM, family: ShoulderFamily = 'violin') => {
+const propose = (readings: Readings, rule: LandingRule = PALM, family: ShoulderFamily = 'violin') => {
   const proposal = proposeSize({ family, readings, rule });
   if (!proposal) throw new Error('nothing proposed');
   return proposal;
@@ -48,13 +56,19 @@ describe('solveArm', () => {
 
 describe('proposeSize', () => {
   it('lands a 1/4 at 0.415 of the hand of a child of 120.5 cm', () => {
-    const quarter = propose({ height: [1205], armToWrist: [421] }).candidates.find(({ size }) => size === '1/4');
+    const quarter = propose({ height: [1205], armToWrist: [421] }).candidates.find(
+      ({ size }) => size === '1/4'
+    );
     expect(quarter?.landing).toBeCloseTo(0.415, 3);
     expect(quarter?.verdict).toBe('fits');
   });
 
   it('gives the chance worked by hand', () => {
-    const { candidates, arithmetic } = propose({ armToPalm: [478, 480], armToWrist: [421], handLength: [128] });
+    const { candidates, arithmetic } = propose({
+      armToPalm: [478, 480],
+      armToWrist: [421],
+      handLength: [128]
+    });
     const quarter = candidates.find(({ size }) => size === '1/4');
     expect(arithmetic.reachMm).toBeCloseTo(480.862, 3);
     // variance of the reach 12.41 mm², of a nominal instrument 16 mm²: Phi(5.862 / 5.330)
@@ -80,7 +94,10 @@ describe('proposeSize', () => {
   });
 
   it('says between sizes and advises the smaller', () => {
-    const { proposal, advised, between, betweenSizes, reasons } = propose({ height: [1205], armToPalm: [476] });
+    const { proposal, advised, between, betweenSizes, reasons } = propose({
+      height: [1205],
+      armToPalm: [476]
+    });
     expect({ proposal, advised, between, betweenSizes }).toEqual({
       proposal: '1/4',
       advised: '1/8',
@@ -92,18 +109,30 @@ describe('proposeSize', () => {
 
   it('advises the proposal itself when the doubt is with the larger one', () => {
     const { proposal, advised, between } = propose({ height: [1205], armToPalm: [473] });
-    expect({ proposal, advised, between }).toEqual({ proposal: '1/8', advised: '1/8', between: ['1/8', '1/4'] });
+    expect({ proposal, advised, between }).toEqual({
+      proposal: '1/8',
+      advised: '1/8',
+      between: ['1/8', '1/4']
+    });
   });
 
   it('proposes the smallest as large, with a warning, when none fits', () => {
     const { proposal, candidates, warnings } = propose({ height: [700], armToPalm: [270] });
     expect(proposal).toBe('1/32');
     expect(candidates.map(({ verdict }) => verdict)).toEqual(candidates.map(() => 'large'));
-    expect(warnings).toContainEqual({ code: 'smallest-too-large', size: '1/32', beyondMm: expect.any(Number) });
+    expect(warnings).toContainEqual({
+      code: 'smallest-too-large',
+      size: '1/32',
+      beyondMm: expect.any(Number)
+    });
   });
 
   it('judges a real instrument by its own length', () => {
-    const question = { family: 'violin' as const, rule: PALM, readings: { height: [1290], armToPalm: [514] } };
+    const question = {
+      family: 'violin' as const,
+      rule: PALM,
+      readings: { height: [1290], armToPalm: [514] }
+    };
     expect(proposeSize(question)?.proposal).toBe('1/4');
     const measured = proposeSize({ ...question, instruments: [{ size: '1/2', overallMm: 510 }] });
     expect(measured?.proposal).toBe('1/2');
@@ -120,8 +149,14 @@ describe('proposeSize', () => {
   });
 
   it('uses the teacher’s own dimensions', () => {
-    const question = { family: 'violin' as const, rule: PALM, readings: { height: [1205], armToPalm: [482] } };
-    expect(proposeSize({ ...question, overrides: { violin: { '1/4': { overallMm: 490 } } } })?.proposal).toBe('1/8');
+    const question = {
+      family: 'violin' as const,
+      rule: PALM,
+      readings: { height: [1205], armToPalm: [482] }
+    };
+    expect(proposeSize({ ...question, overrides: { violin: { '1/4': { overallMm: 490 } } } })?.proposal).toBe(
+      '1/8'
+    );
   });
 
   it('gives a violin player who changes a viola of about the same length', () => {
@@ -132,7 +167,12 @@ describe('proposeSize', () => {
   });
 
   it('warns of readings that disagree, of odd ones and of a hand that is too small', () => {
-    const { warnings } = propose({ height: [1205], armToPalm: [470, 500], handSpan: [40], handLength: [200] });
+    const { warnings } = propose({
+      height: [1205],
+      armToPalm: [470, 500],
+      handSpan: [40],
+      handLength: [200]
+    });
     expect(warnings.map(({ code }) => code).sort()).toEqual([
       'frame-short',
       'implausible',
@@ -162,7 +202,8 @@ const bodies = fc
     };
   });
 const limits = fc.double({ min: -0.2, max: 0.8, noNaN: true });
-const rankOf = (family: ShoulderFamily, size: string) => sizesOf(family).length - sizesOf(family).indexOf(size);
+const rankOf = (family: ShoulderFamily, size: string) =>
+  sizesOf(family).length - sizesOf(family).indexOf(size);
 
 describe('whatever the body', () => {
   it('never gives a longer arm a smaller size', () => {
@@ -187,9 +228,9 @@ describe('whatever the body', () => {
     fc.assert(
       fc.property(bodies, limits, limits, (body, one, other) => {
         const [low, high] = [Math.min(one, other), Math.max(one, other)];
-        expect(rankOf('violin', propose(body, { school: 'own', limit: high }).proposal)).toBeGreaterThanOrEqual(
-          rankOf('violin', propose(body, { school: 'own', limit: low }).proposal)
-        );
+        expect(
+          rankOf('violin', propose(body, { school: 'own', limit: high }).proposal)
+        ).toBeGreaterThanOrEqual(rankOf('violin', propose(body, { school: 'own', limit: low }).proposal));
       }),
       { numRuns: 1000 }
     );
@@ -204,7 +245,9 @@ describe('whatever the body', () => {
         const at = candidates.findIndex(({ size }) => size === proposal);
         const smallestIsLarge = candidates.at(-1)?.verdict === 'large';
         expect(candidates.map(({ verdict }) => verdict)).toEqual(
-          candidates.map((_, index) => (index < at || smallestIsLarge ? 'large' : index === at ? 'fits' : 'small'))
+          candidates.map((_, index) =>
+            index < at || smallestIsLarge ? 'large' : index === at ? 'fits' : 'small'
+          )
         );
       }),
       { numRuns: 500 }
@@ -219,7 +262,9 @@ it('brings chances of holding to chances of sizes', () => {
 });
 
 it('knows the limits of the schools', () => {
-  expect((['palm-centre', 'heel', 'wrist'] as const).map((school) => landingLimit({ school }))).toEqual([0.5, 0.25, 0]);
+  expect((['palm-centre', 'heel', 'wrist'] as const).map((school) => landingLimit({ school }))).toEqual([
+    0.5, 0.25, 0
+  ]);
   expect(landingLimit({ school: 'own', limit: 0.33 })).toBe(0.33);
 });
 

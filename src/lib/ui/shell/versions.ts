@@ -1,4 +1,4 @@
-import type { Database } from '$lib/data';
+import { WRITTEN_BY_NEWER, type Database } from '$lib/data';
 
 const NEWER_ELSEWHERE =
   'Jarvel was updated in another tab. Everything up to here is saved. Reload this page to go on with the new version.';
@@ -19,7 +19,7 @@ export function watchVersions(db: Database, say: (sentence: string) => void): ()
   db.open()
     .then(() => void navigator.storage?.persist?.())
     .catch((error: unknown) => {
-      if (error instanceof Error && error.name === 'VersionError') say(OLDER_HERE);
+      if (String(error).includes(WRITTEN_BY_NEWER)) say(OLDER_HERE);
     });
   return () => {
     db.on('versionchange').unsubscribe(changed);

@@ -1,0 +1,97 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { FAMILIES } from '$lib/core/instruments';
+import { playerFrom, type PlayerForm } from './players';
+import { decodeText, MAX_ROWS, playersFromCsv, playersToCsv } from './players-csv';
+
+const form = (patch: Partial<PlayerForm> = {}): PlayerForm => ({
+  name: 'Ada Example',
+  birthMonth: '2018-05',
+  curve: 'girl',
+  family: 'viola',
+  group: 'Monday',
+  notes: '',
+  photosAllowed: true,
+  ...patch
+});
+const problemsOf = (text: string) => {
+  const read = playersFromCsv(text);
+  return read.ok ? [] : read.problems;
+};
+
+const words = fc.string({ maxLength: 40 }).map((text) => text.replaceAll('\0', '').trim());
+const forms = fc.record({
+  name: words.filter((text) => text !== ''),
+  birthMonth: fc.option(fc.constantFrom('2018-05', '1990-12')),
+  curve: fc.option(fc.constantFrom('girl' as const, 'boy' as const, 'both' as const)),
+  family: fc.constantFrom(...FAMILIES),
+  group: words,
+  notes: words,
+  photosAllowed: fc.boolean()
+});
+
+describe('players as CSV', () => {
+  it('come back as they went out', () => {
+    fc.assert(
+      fc.property(fc.array(forms, { minLength: 1, maxLength: 8 }), (players) => {
+        const read = playersFromCsv(playersToCsv(players.map((one) => playerFrom(one))));
+        expect(read).toEqual({ ok: true, players });
+      }),
+      { numRuns: 500 }
+    );
+  });
+
+  it.each(['=1+1', '+49', '-x', '@home', "'=kept"])('make %j harmless and read it back', (name) => {
+    const text = playersToCsv([playerFrom(form({ name }))]);
+    expect(text.split('\r\n')[1]).toMatch(/^"?'/);
+    const read = playersFromCsv(text);
+    expect(read.ok && read.players[0]?.name).toBe(name);
+  });
+
+  it('are read with semicolons, other headings and the encoding of old spreadsheets', () => {
+    const bytes = Uint8Array.from('Pupil;Class;Instrument\r\nZoë Müller;Thursday;Cello', (letter) =>
+      letter.charCodeAt(0)
+    );
+    const read = playersFromCsv(decodeText(bytes.buffer));
+    expect(read).toMatchObject({
+      ok: true,
+      players: [{ name: 'Zoë Müller', group: 'Thursday', family: 'cello', birthMonth: null }]
+    });
+  });
+
+  it('name the row of every problem and take none', () => {
+    expect(
+      problemsOf('Name,Instrument,Birth month\nA,violin,2018-05\n,violin,\nC,tuba,\nD,violin,May')
+    ).toEqual([
+      'Row 3: Give a name, initials or a number.',
+      'Row 4: The family is one of violin, viola, cello, bass.',
+      'Row 5: Write the birth month as year-month, such as 2018-05.'
+    ]);
+    expect(problemsOf('')).toEqual(['The file is empty.']);
+    expect(problemsOf('Instrument\nviolin')).toEqual(['The first row has no column "Name".']);
+    expect(problemsOf('Name,Pupil\na,b')).toEqual(['The column "Name" comes twice.']);
+    expect(problemsOf('Name')).toEqual(['There are no players below the headings.']);
+    expect(problemsOf('Name,Group\na,b,c')).toEqual(['Row 2: more values than headings.']);
+    expect(problemsOf('Name\n"open')[0]).toContain('quotation mark');
+    expect(problemsOf('Name,Photos allowed\na,perhaps')[0]).toMatch(/^Row 2:/);
+    expect(problemsOf(`Name\n${'a\n'.repeat(MAX_ROWS + 1)}`)[0]).toContain(`at most ${MAX_ROWS}`);
+  });
+
+  it('never throw, however broken the file', () => {
+    const line = fc.string({ unit: fc.constantFrom(...'Name,;"\n\r\t=@-+\0é1 '), maxLength: 120 });
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          line,
+          line.map((text) => `Name,Group\n${text}`),
+          fc.string()
+        ),
+        (text) => {
+          const read = playersFromCsv(text);
+          expect(read.ok ? read.players.length : read.problems.length).toBeGreaterThan(0);
+        }
+      ),
+      { numRuns: 2000 }
+    );
+  });
+});
