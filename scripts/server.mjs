@@ -3,6 +3,8 @@ import { createServer } from 'node:http';
 
 const host = process.env.HOST ?? '127.0.0.1';
 const port = Number(process.env.PORT ?? 5180);
+// Bodies that are too large are taken in and answered; beyond this the connection is cut.
+process.env.BODY_SIZE_LIMIT ??= '16M';
 process.env.ORIGIN ??= `http://${host === '127.0.0.1' ? 'localhost' : host}:${port}`;
 
 const { handler } = await import('../build/handler.js');

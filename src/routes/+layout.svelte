@@ -1,6 +1,6 @@
 <script lang="ts">
   import '../styles/app.css';
-  import { afterNavigate, goto } from '$app/navigation';
+  import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { onMount, type Snippet } from 'svelte';
   import { tinykeys } from 'tinykeys';
@@ -43,17 +43,20 @@
     });
   }
 
+  function openKeys(event: KeyboardEvent) {
+    if (isTyping(event.target)) return;
+    event.preventDefault();
+    showKeys = true;
+  }
+
   onMount(() => {
     const stopWatching = status.watch();
     const stopVersions = watchVersions(db, (sentence) => (outdated = sentence));
     const stopKeys = tinykeys(window, {
       '$mod+KeyZ': (event) => void step(event, undo, 'Undone'),
       '$mod+Shift+KeyZ': (event) => void step(event, redo, 'Done again'),
-      'Shift+?': (event) => {
-        if (isTyping(event.target)) return;
-        event.preventDefault();
-        showKeys = true;
-      },
+      '?': openKeys,
+      'Shift+?': openKeys,
       '/': (event) => {
         if (isTyping(event.target)) return;
         event.preventDefault();
@@ -74,11 +77,6 @@
       stopVersions();
       stopKeys();
     };
-  });
-
-  afterNavigate(({ type }) => {
-    if (type !== 'enter' && !page.url.pathname.startsWith('/fit/'))
-      document.getElementById('main')?.focus({ preventScroll: true });
   });
 </script>
 

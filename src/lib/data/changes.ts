@@ -71,9 +71,21 @@ export async function commit(
   );
 }
 
-/** Keeps what is only typed so far. It is written at once, but is no step of its own to undo. */
-export const keepDraft = (db: Database, draft: Records['drafts']): Promise<void> =>
-  saving(() => db.drafts.put(draft).then(() => undefined));
+/**
+ * Writes what is only typed so far. It is kept at once, but is no step of its own to undo.
+ *
+ * @param change gives the new draft from the stored one, in one transaction
+ */
+export const keepTyped = (
+  db: Database,
+  playerId: string,
+  change: (draft: Records['drafts'] | undefined) => Records['drafts']
+): Promise<void> =>
+  saving(() =>
+    db.transaction('rw', db.drafts, async () => {
+      await db.drafts.put(change(await db.drafts.get(playerId)));
+    })
+  );
 
 /** The newest change that can be undone, if any. */
 export const lastDone = (db: Database): Promise<Change | undefined> =>

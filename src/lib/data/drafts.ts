@@ -1,5 +1,6 @@
+import type { MeasurementId } from '$lib/core/body';
 import { NO_ADJUSTMENTS } from '$lib/core/setup';
-import { commit } from './changes';
+import { commit, keepTyped } from './changes';
 import type { Database } from './database';
 import type { Draft, Player } from './records';
 
@@ -34,3 +35,10 @@ export const changeDraft = (db: Database, player: Player, label: string, patch: 
 /** Ends a fit: the draft goes, the records stay. */
 export const finishDraft = (db: Database, player: Player): Promise<void> =>
   commit(db, `Finished with ${player.name}`, ({ remove }) => remove('drafts', player.id));
+
+/** Keeps the text of a field as it is being typed, so that a killed tab loses none of it. */
+export const keepText = (db: Database, playerId: string, kind: MeasurementId, text: string): Promise<void> =>
+  keepTyped(db, playerId, (stored) => {
+    const draft = stored ?? newDraft(playerId);
+    return { ...draft, texts: { ...draft.texts, [kind]: text }, updatedAt: new Date().toISOString() };
+  });

@@ -2,7 +2,7 @@ import { createDatabase } from './database';
 
 export * from './records';
 export { createDatabase, SCHEMA_VERSION, WRITTEN_BY_NEWER, type Database } from './database';
-export { commit, keepDraft, lastDone, lastUndone, redo, undo, type Change } from './changes';
+export { commit, lastDone, lastUndone, redo, undo, type Change } from './changes';
 export { watchSaves, type SaveState } from './save-state';
 export { newId } from './ids';
 export { changeSettings, DEFAULT_SETTINGS, getSettings, sizesInUse } from './settings';
@@ -17,7 +17,7 @@ export {
 } from './players';
 export { addReading, dropReading, freshReadings, isFresh, newestByKind, setSlopeLook } from './measurements';
 export { decideFit, keepSetup, newestFirst } from './fits';
-export { changeDraft, newDraft, finishDraft, getDraft } from './drafts';
+export { changeDraft, finishDraft, getDraft, keepText, newDraft } from './drafts';
 export { newestByCheck, recordCheck } from './checks';
 
 /** The one database of the page. */

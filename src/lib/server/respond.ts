@@ -61,7 +61,11 @@ async function readJson(request: Request): Promise<unknown> {
   const type = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase();
   if (type !== 'application/json') throw new Refusal(refuse(415, 'Send application/json.'));
   const tooLarge = () => new Refusal(refuse(413, `The body may have ${BODY_LIMIT} bytes at most.`));
-  if (Number(request.headers.get('content-length') ?? 0) > BODY_LIMIT) throw tooLarge();
+  const declared = Number(request.headers.get('content-length') ?? 0);
+  if (declared > BODY_LIMIT) {
+    await discard(request);
+    throw tooLarge();
+  }
   let bytes: ArrayBuffer;
   try {
     bytes = await request.arrayBuffer();
@@ -75,6 +79,15 @@ async function readJson(request: Request): Promise<unknown> {
     return JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes));
   } catch {
     throw new Refusal(refuse(400, 'The body is not JSON.'));
+  }
+}
+
+/** Takes in a body without keeping it: a sender that is cut off while sending would not see the answer. */
+async function discard(request: Request): Promise<void> {
+  try {
+    await request.body?.pipeTo(new WritableStream());
+  } catch {
+    // Over the server's own limit; the answer is the same.
   }
 }
 

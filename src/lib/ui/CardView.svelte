@@ -22,7 +22,7 @@
         <div>
           <dt>{setting.name}</dt>
           <dd class="num">{setting.value}</dd>
-          {#if setting.mark}<dd class="mark">{setting.mark}</dd>{/if}
+          {#if setting.mark}<dd class="how-marked">{setting.mark}</dd>{/if}
         </div>
       {/each}
     </dl>
@@ -134,7 +134,7 @@
     font-weight: 700;
     font-size: 8.5pt;
   }
-  .mark {
+  .how-marked {
     grid-column: 1 / -1;
     color: var(--warm);
     font-size: 7.5pt;

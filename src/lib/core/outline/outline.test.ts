@@ -65,12 +65,12 @@ describe('the arm view', () => {
 });
 
 it('writes paths briefly', () => {
-  expect(path('M', 0, 0, 'L', 10, 5.006)).toBe('M0 0 L10 5.01');
+  expect(path('M', 0, 0, 'L', 10, 5.006)).toBe('M0 0 L10 5.01 ');
   expect(smoothThrough([[0, 0]])).toBe('');
   expect(
     smoothThrough([
       [0, 0],
       [6, 0]
     ])
-  ).toBe('C1 0 5 0 6 0');
+  ).toBe('C1 0 5 0 6 0 ');
 });

@@ -7,13 +7,10 @@ const round = (value: number) => Math.round(value * 100) / 100;
  * Joins SVG path commands and numbers to a path, numbers to a hundredth of a millimetre.
  *
  * @example
- * path('M', 0, 0, 'L', 10, 5.006) // 'M0 0 L10 5.01'
+ * path('M', 0, 0, 'L', 10, 5.006) // 'M0 0 L10 5.01 '
  */
 export const path = (...parts: readonly (string | number)[]): string =>
-  parts
-    .map((part) => (typeof part === 'number' ? `${round(part)} ` : part))
-    .join('')
-    .trim();
+  parts.map((part) => (typeof part === 'number' ? `${round(part)} ` : part)).join('');
 
 /** A smooth curve through points (Catmull-Rom as cubic Béziers), continuing from the first one. */
 export function smoothThrough(points: readonly Point[]): string {

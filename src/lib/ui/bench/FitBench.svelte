@@ -3,6 +3,7 @@
   import { measurementsFor } from '$lib/core/body';
   import { changesBetween } from '$lib/core/setup';
   import type { Player } from '$lib/data';
+  import { focusSoon } from '$lib/ui/focus';
   import ArmFigure from '$lib/ui/figure/ArmFigure.svelte';
   import { FAMILY_WORDS } from '$lib/words/checks';
   import { ageText, dayText } from '$lib/words/dates';
@@ -79,8 +80,9 @@
   );
 
   onMount(() => {
-    if (nextStep === 'measure' || nextStep === 'decide') document.getElementById('measure-height')?.focus();
-    else void goTo(nextStep);
+    if (nextStep === 'measure' || nextStep === 'decide')
+      focusSoon(() => document.getElementById('measure-height'));
+    else setTimeout(() => void goTo(nextStep), 0);
   });
 </script>
 
@@ -264,7 +266,7 @@
       padding-inline: 1rem;
     }
     .measure {
-      grid-template-columns: 1fr;
+      grid-template-columns: minmax(0, 1fr);
     }
     .drawing {
       order: -1;

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { MeasurementId } from '$lib/core/body';
   import { SHOULDER_SLOPES } from '$lib/core/setup';
-  import { addReading, db, dropReading, keepDraft, setSlopeLook, type Player } from '$lib/data';
+  import { addReading, db, dropReading, keepText, setSlopeLook, type Player } from '$lib/data';
   import Choice from '$lib/ui/Choice.svelte';
   import MeasureField from '$lib/ui/field/MeasureField.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
@@ -13,22 +13,25 @@
 
   const nameOf = (kind: MeasurementId) => MEASUREMENT_WORDS[kind].name.toLowerCase();
 
+  /** Known here before the database has answered, to judge the next number by. */
+  let justReadHeightMm = $state<number | null>(null);
+  let active = $state<MeasurementId | null>(null);
+
   /** What is being typed; on the screen at once, in the database a moment later. */
   let texts = $state<Partial<Record<MeasurementId, string>>>({});
   const textOf = (kind: MeasurementId) => texts[kind] ?? bench.draft.texts[kind] ?? '';
 
   function type(kind: MeasurementId, text: string) {
     texts[kind] = text;
-    const draft = $state.snapshot(bench.draft) as typeof bench.draft;
-    void attempt(() =>
-      keepDraft(db, { ...draft, texts: { ...draft.texts, ...texts }, updatedAt: new Date().toISOString() })
-    );
+    void attempt(() => keepText(db, player.id, kind, text));
   }
 
+  /** The field is free for the next number at once; should the write fail, what was typed comes back. */
   async function take(kind: MeasurementId, mm: number) {
-    const written = await attempt(() => addReading(db, player, kind, mm, nameOf(kind)));
-    if (written) texts[kind] = '';
-    return written;
+    const typed = textOf(kind);
+    texts[kind] = '';
+    if (kind === 'height') justReadHeightMm = mm;
+    if (!(await attempt(() => addReading(db, player, kind, mm, nameOf(kind))))) texts[kind] = typed;
   }
 
   function next(kind: MeasurementId) {
@@ -59,8 +62,10 @@
       text={textOf(kind)}
       {measurement}
       fresh={bench.isFresh(kind)}
-      heightMm={kind === 'height' ? null : bench.valueOf('height')}
+      heightMm={kind === 'height' ? null : (bench.valueOf('height') ?? justReadHeightMm)}
       estimateMm={bench.estimateOf(kind)}
+      active={active === kind}
+      onactive={() => (active = kind)}
       ontext={(text) => type(kind, text)}
       onreading={(mm) => take(kind, mm)}
       ondrop={(index) =>
@@ -76,6 +81,8 @@
     display: flex;
     flex-direction: column;
     gap: 0.1rem;
+    /* Room for the field in use, so that nothing below moves when the focus leaves it. */
+    min-height: 30rem;
   }
   .slope {
     padding-bottom: 0.25rem;

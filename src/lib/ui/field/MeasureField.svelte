@@ -20,6 +20,8 @@
     fresh,
     heightMm,
     estimateMm,
+    active,
+    onactive,
     ontext,
     onreading,
     ondrop,
@@ -35,9 +37,11 @@
     fresh: boolean;
     heightMm: number | null;
     estimateMm: number | null;
+    /** The field in use stays open until another is used, so that nothing moves under a tap elsewhere. */
+    active: boolean;
+    onactive: () => void;
     ontext: (text: string) => void;
-    /** Keeps a reading; false when it could not be written. */
-    onreading: (mm: number) => Promise<boolean>;
+    onreading: (mm: number) => void;
     ondrop: (index: number) => void;
     onnext: () => void;
     extra?: Snippet;
@@ -69,7 +73,7 @@
   });
 
   /** Takes what was typed. Leaving the field takes it too, but asks no question twice and does not go on. */
-  async function enter(confirmed = false, goOn = true) {
+  function enter(confirmed = false, goOn = true) {
     if (text.trim() === '') {
       if (!goOn) return;
       if (!apart || problem !== '') return onnext();
@@ -93,15 +97,15 @@
       return;
     }
     const before = readings.map(({ mm }) => mm);
-    if (!(await onreading(parsed.mm))) return;
     question = null;
+    onreading(parsed.mm);
     if (combineReadings(kind, [...before, parsed.mm]).agrees && goOn) onnext();
   }
 
   function keydown(event: KeyboardEvent) {
     if (event.key === 'Enter') {
       event.preventDefault();
-      void enter();
+      enter();
     } else if (event.key === 'Escape' && (question || problem)) {
       event.preventDefault();
       question = null;
@@ -110,7 +114,7 @@
   }
 </script>
 
-<div class="line" class:focused class:apart>
+<div class="line" class:active class:apart>
   <label for="measure-{kind}">{words.name}</label>
   <div class="entry">
     <input
@@ -126,10 +130,13 @@
       class:estimate={!value && !focused && text === ''}
       aria-describedby="about-{kind}"
       aria-invalid={problem.trim() !== '' || undefined}
-      onfocus={() => (focused = true)}
+      onfocus={() => {
+        focused = true;
+        onactive();
+      }}
       onblur={() => {
         focused = false;
-        if (text.trim() !== '' && !question && problem === '') void enter(false, false);
+        if (text.trim() !== '' && !question && problem === '') enter(false, false);
       }}
       oninput={(event) => {
         question = null;
@@ -138,11 +145,11 @@
       }}
       onkeydown={keydown}
     />
-    {#if focused}<span class="unit num">{unit}</span>{/if}
+    {#if active}<span class="unit num">{unit}</span>{/if}
   </div>
   <div class="about" id="about-{kind}">
-    {#if focused || apart || question || problem}
-      {#if focused}<p class="how">{words.how}</p>{/if}
+    {#if active || apart || question || problem}
+      {#if active}<p class="how">{words.how}</p>{/if}
       {#if readings.length > 0}
         <ul class="readings" aria-label="Readings of {words.name}">
           {#each readings as reading, index (reading.at + index)}
@@ -195,7 +202,7 @@
     {/if}
   </div>
   {#if extra}<div class="extra">{@render extra()}</div>{/if}
-  {#if focused}
+  {#if active}
     <button
       type="button"
       class="btn act go"
@@ -217,7 +224,7 @@
     padding-left: 0.75rem;
     border-left: 3px solid transparent;
   }
-  .line.focused {
+  .line.active {
     border-left-color: var(--next);
     padding-block: 0.35rem;
   }
@@ -226,7 +233,7 @@
     display: flex;
     align-items: center;
   }
-  .focused label {
+  .active label {
     font-weight: 650;
   }
   .entry {
@@ -250,7 +257,7 @@
   input:hover {
     border-bottom-color: var(--line-strong);
   }
-  .focused input {
+  .active input {
     font-size: 1.5rem;
     border-bottom: 2px solid var(--next);
     outline: none;

@@ -28,6 +28,8 @@
   } = $props();
 
   const ROW_PX = 74;
+  /** Room is kept for the proposal and its neighbours before there is one. */
+  const USUAL_ROWS = 3;
   const RULER_PX = 40;
   const LABEL_PX = 168;
   const LEFT_OF_NECK = 118;
@@ -49,7 +51,7 @@
   const x0 = $derived(LEFT_OF_NECK * view.unit * scale);
   const armY = $derived(CROP_TOP * view.unit * scale);
   const firstRowY = $derived(armY + Math.max(58, (view.handHalfMm + 44) * scale));
-  const rulerY = $derived(firstRowY + Math.max(1, rows.length) * ROW_PX - 26);
+  const rulerY = $derived(firstRowY + Math.max(USUAL_ROWS, rows.length) * ROW_PX - 26);
   const height = $derived(rulerY + RULER_PX);
   const at = (mm: number) => x0 + mm * scale;
 

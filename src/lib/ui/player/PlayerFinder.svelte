@@ -5,6 +5,7 @@
   import { currentDay } from '$lib/ui/clock';
   import { changePlayer, db, type Player } from '$lib/data';
   import { roster, type RosterLine } from '$lib/data/roster';
+  import { focusOnOpen } from '$lib/ui/focus';
   import { live } from '$lib/ui/live.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { FAMILY_WORDS } from '$lib/words/checks';
@@ -49,8 +50,6 @@
     if (event.key === 'Enter' && first)
       void goto(fitFirst ? `/fit/${first.player.id}` : `/players/${first.player.id}`);
   }
-
-  const focusOnOpen = (input: HTMLInputElement) => input.focus();
 </script>
 
 <div class="finder">

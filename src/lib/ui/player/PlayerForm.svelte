@@ -3,6 +3,7 @@
   import { FAMILIES } from '$lib/core/instruments';
   import type { GrowthCurve, PlayerForm } from '$lib/data';
   import { playerFormProblems } from '$lib/data/player-schema';
+  import { focusOnOpen } from '$lib/ui/focus';
   import Choice from '$lib/ui/Choice.svelte';
   import { FAMILY_WORDS } from '$lib/words/checks';
   import { CURVE_WORDS } from '$lib/words/players';
@@ -40,7 +41,6 @@
     else await onsave(clean);
   }
 
-  const focusOnOpen = (input: HTMLInputElement) => input.focus();
   const curves: readonly { value: GrowthCurve | 'none'; text: string }[] = [
     { value: 'none', text: 'Not said' },
     { value: 'girl', text: CURVE_WORDS.girl },

@@ -1,0 +1,92 @@
+import { readFile } from 'node:fs/promises';
+import { bytesOf, expect, expectAccessible, openNewPlayer, openWithClass, test } from './app';
+
+const backupButton = 'Save a backup';
+
+test('a backup restored into an empty browser loses nothing', async ({ page, browser, baseURL }) => {
+  await openWithClass(page);
+  await page.goto('/files');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: backupButton }).click()
+  ]);
+  expect(download.suggestedFilename()).toBe('jarvel-backup-2026-11-24.json');
+  const first = JSON.parse((await bytesOf(download)).toString()) as {
+    version: number;
+    tables: Record<string, unknown[]>;
+  };
+  expect(first.version).toBe(2);
+  expect(first.tables.players).toHaveLength(24);
+
+  const context = await browser.newContext({ baseURL: baseURL ?? '' });
+  const empty = await context.newPage();
+  await empty.goto('/files');
+  await empty
+    .getByLabel('Restore a backup…')
+    .last()
+    .setInputFiles(await download.path());
+  const preview = empty.getByRole('region', { name: 'What restoring would change' });
+  await expect(preview.getByRole('row', { name: /Players/ })).toContainText('24');
+  await preview.getByRole('button', { name: 'Restore' }).click();
+  await expect(empty.getByText('The backup is restored.')).toBeVisible();
+  const [again] = await Promise.all([
+    empty.waitForEvent('download'),
+    empty.getByRole('button', { name: backupButton }).click()
+  ]);
+  const second = JSON.parse((await readFile(await again.path())).toString()) as typeof first;
+  expect(second.tables).toEqual(first.tables);
+  await context.close();
+});
+
+test('a wrong file gets a sentence that names the place, and changes nothing', async ({ page }) => {
+  await openNewPlayer(page, 'Stays Here');
+  await page.goto('/files');
+  const pick = page.getByLabel('Restore a backup…').last();
+  const give = (text: string) =>
+    pick.setInputFiles({ name: 'some.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  const alert = page.getByRole('alert');
+  await give('{"format":"jarvel-backup","version":2,"tables":{"play');
+  await expect(alert).toContainText('This file is not whole');
+  await give('{"a":1}');
+  await expect(alert).toContainText('not a backup of Jarvel');
+  await give('{"format":"jarvel-backup","version":7,"tables":{}}');
+  await expect(alert).toContainText('newer Jarvel (version 7');
+  const player = { id: 'x', name: 'X', birthMonth: '2018-44' };
+  await give(JSON.stringify({ format: 'jarvel-backup', version: 2, tables: { players: [player] } }));
+  await expect(alert).toContainText('players[0].');
+  await expectAccessible(page);
+  await page.goto('/players');
+  await expect(page.getByText('1 player ·')).toBeVisible();
+});
+
+test('players go out as CSV, safe for a spreadsheet, and come back', async ({ page }) => {
+  await openNewPlayer(page, '=SUM(A1)');
+  await page.goto('/files');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save players as CSV' }).click()
+  ]);
+  const text = (await bytesOf(download)).toString();
+  expect(text).toContain("'=SUM(A1)");
+  expect(text.split('\r\n')[0]).toContain(
+    'Name,Birth month,Growth curve,Instrument,Group,Notes,Photos allowed'
+  );
+
+  const pick = page.getByLabel('Bring players in from CSV…').last();
+  const list =
+    'Name;Birth month;Instrument;Group\nZoë Beispiel;2018-05;viola;Dienstag\nB. B.;;cello;Dienstag\n';
+  await pick.setInputFiles({ name: 'list.csv', mimeType: 'text/csv', buffer: Buffer.from(list, 'latin1') });
+  const preview = page.getByRole('region', { name: 'Players to bring in' });
+  await expect(preview).toContainText('Zoë Beispiel');
+  await preview.getByRole('button', { name: 'Add 2 players' }).click();
+  await expect(page.getByText('2 players are in.')).toBeVisible();
+
+  await pick.setInputFiles({
+    name: 'bad.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('Name,Instrument\nA,violin\nB,kazoo\n')
+  });
+  await expect(page.getByRole('alert')).toContainText('Row 3: The family is one of');
+  await page.goto('/players');
+  await expect(page.getByText('3 players ·')).toBeVisible();
+});

@@ -1,0 +1,123 @@
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, field, openNewPlayer, openWithClass, test } from './app';
+
+test('each set-up is a version of its own, and what changed is visible', async ({ page }) => {
+  await openNewPlayer(page);
+  await page.keyboard.type('120.5');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: /^Take the/ }).click();
+  await page.getByRole('button', { name: /^Keep this set-up/ }).click();
+  await expect(page.getByText('Set-up 1 is kept.')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Chin rest', exact: true }).fill('25');
+  await page.getByLabel('Mark for Chin rest').fill('green dot');
+  await page.getByLabel('Mark for Chin rest').press('Tab');
+  await page.getByRole('button', { name: /^Keep this set-up as version 2/ }).click();
+  await expect(page.getByText('Set-up 2 is kept.')).toBeVisible();
+  await page.getByRole('link', { name: 'History' }).click();
+  await expect(page.getByText('Set-up 1: the first')).toBeVisible();
+  await expect(
+    page.getByText(/Set-up 2: Chin rest 16 mm → 25 mm; Chin rest, mark: none → green dot/)
+  ).toBeVisible();
+  await expect(page.getByRole('time').or(page.locator('time')).first()).toHaveText('24 Nov 2026');
+});
+
+test('every change can be taken back, across reloads, and done again', async ({ page }) => {
+  await openNewPlayer(page);
+  await page.keyboard.type('120.5');
+  await page.keyboard.press('Enter');
+  await expect(field(page, 'Height')).toHaveValue('120.5');
+  await page.getByRole('button', { name: /^Take the/ }).click();
+  await expect(page.getByText('decided 24 Nov 2026')).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: 'Undo: Decided 1/8 for Trial Player' }).click();
+  await expect(page.getByRole('button', { name: /^Take the/ })).toBeVisible();
+  await page.locator('h1').click();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('Undone: Measured height of Trial Player')).toBeVisible();
+  await expect(page.getByText('Measure the height or the arm, and a size appears here.')).toBeVisible();
+  await page.keyboard.press('Control+Shift+z');
+  await expect(field(page, 'Height')).toHaveValue('120.5');
+});
+
+/** What the database holds of a field that is being typed. */
+const storedText = (page: Page, kind: string) =>
+  page.evaluate(
+    (name) =>
+      new Promise<string | undefined>((answer) => {
+        const opening = indexedDB.open('jarvel');
+        opening.onsuccess = () => {
+          const reading = opening.result.transaction('drafts').objectStore('drafts').getAll();
+          reading.onsuccess = () => {
+            opening.result.close();
+            const [draft] = reading.result as { texts: Record<string, string> }[];
+            answer(draft?.texts[name]);
+          };
+        };
+      }),
+    kind
+  );
+
+test('a half-done fit waits where it was after the tab is killed', async ({ page, context }) => {
+  await openNewPlayer(page, 'Crash Test');
+  await page.keyboard.type('120.5');
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('47.9');
+  await expect.poll(() => storedText(page, 'armToPalm')).toBe('47.9');
+  const url = page.url();
+  const session = await context.newCDPSession(page);
+  const crashed = page.waitForEvent('crash');
+  void session.send('Page.crash').catch(() => undefined);
+  await crashed;
+
+  const again = await context.newPage();
+  await again.goto('/');
+  await expect(again.getByRole('heading', { name: 'Where you stopped' })).toBeVisible();
+  await again.getByRole('link', { name: 'Go on with Crash Test' }).click();
+  await expect(again).toHaveURL(url);
+  await expect(field(again, 'Height')).toHaveValue('120.5');
+  await expect(field(again, 'Arm to palm')).toHaveValue('47.9');
+  await field(again, 'Arm to palm').press('Enter');
+  await expect(again.locator('.answer .size')).toContainText('take the 1/8');
+  await page.close();
+});
+
+test('two tabs stay in step', async ({ page, context }) => {
+  await openNewPlayer(page, 'Two Tabs');
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await field(page, 'Height').fill('120.5');
+  await field(page, 'Height').press('Enter');
+  await expect(other.locator('.answer .size')).toContainText('between sizes');
+  await other.close();
+});
+
+test('a full disk says so and loses nothing that is on the screen', async ({ page }) => {
+  await openNewPlayer(page);
+  await page.evaluate(() => {
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('no room', 'QuotaExceededError');
+    };
+  });
+  await field(page, 'Height').fill('120.5');
+  await field(page, 'Height').press('Enter');
+  await expect(page.getByRole('status').first()).toContainText('no room left');
+  await expect(field(page, 'Height')).toHaveValue('120.5');
+});
+
+test('pain stops the check with the caution, and the history keeps it', async ({ page }) => {
+  await openWithClass(page);
+  await page.getByRole('link', { name: 'Fit Saffi Dunmorrow' }).click();
+  await expect(field(page, 'Height')).toBeFocused();
+  await page.keyboard.type('115');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: /^Take the/ }).click();
+  await page.getByRole('button', { name: 'Pain, tingling or numbness' }).click();
+  await expect(page.getByRole('alert')).toContainText('a doctor or physiotherapist should see it');
+  await expect(page.locator('#stopwatch')).toBeDisabled();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: /^It was gone/ }).click();
+  await expect(page.locator('#stopwatch')).toBeEnabled();
+  await page.getByRole('link', { name: 'History' }).click();
+  await page.getByText('1 checks').click();
+  await expect(page.getByText('Stopped: pain')).toBeVisible();
+});

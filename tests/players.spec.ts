@@ -1,0 +1,87 @@
+import { expect, expectAccessible, field, openWithClass, test } from './app';
+
+test('players are found while typing, edited, archived, deleted and brought back', async ({ page }) => {
+  await openWithClass(page);
+  await page.getByRole('link', { name: 'Players' }).click();
+  const find = page.getByLabel('Find by name, group or instrument');
+  await expect(find).toBeFocused();
+  await find.fill('thurs viola');
+  await expect(page.getByText('3 players found')).toBeVisible();
+  await find.fill('isolde');
+  await find.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Isolde Marrowby' })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Edit' }).click();
+  await page.getByLabel('Name, initials or number').fill('');
+  await page.getByRole('button', { name: /^Save changes/ }).click();
+  await expect(page.getByRole('alert')).toContainText('Give a name');
+  await page.getByLabel('Name, initials or number').fill('Isolde M.');
+  await page.getByText('Photos allowed: the guardian has agreed').click();
+  await page.getByRole('button', { name: /^Save changes/ }).click();
+  await expect(page.getByRole('heading', { name: 'Isolde M.' })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Archive' }).click();
+  await expect(page.getByText('archived 24 Nov 2026')).toBeVisible();
+  await page.getByRole('button', { name: 'Bring back' }).click();
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await expect(page.getByText('Deleted Isolde M. with all records.')).toBeVisible();
+  await find.fill('isolde');
+  await expect(page.getByText('Nobody matches.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo: Deleted Isolde M.' }).click();
+  await page
+    .getByRole('link', { name: /Isolde M\./ })
+    .first()
+    .click();
+  await expect(page.getByText(/^Set-up 3:/)).toBeVisible();
+});
+
+test('photos are off unless somebody says otherwise', async ({ page }) => {
+  await page.goto('/players/new');
+  await expect(page.getByRole('switch').or(page.getByRole('checkbox'))).not.toBeChecked();
+  await expectAccessible(page);
+});
+
+test('the made-up class is removed as one', async ({ page }) => {
+  await openWithClass(page);
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await expect(page.getByText('24 invented pupils')).toBeVisible();
+  await page.getByRole('button', { name: 'Remove the made-up class' }).click();
+  await page.getByRole('link', { name: 'Today' }).click();
+  await expect(page.getByRole('button', { name: 'Look around with a made-up class' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo: Removed the made-up class' }).click();
+  await expect(page.getByRole('heading', { name: 'Look again' })).toBeVisible();
+});
+
+test('settings change what the bench does', async ({ page }) => {
+  await openWithClass(page);
+  await page.getByRole('link', { name: 'Settings' }).click();
+  const violin = page.getByRole('group', { name: 'Violin' });
+  await violin.getByRole('checkbox', { name: '1/8' }).click();
+  await expect(violin.getByRole('checkbox', { name: '1/8' })).not.toBeChecked();
+  await page.getByLabel('Overall of 1/10', { exact: true }).fill('41.0');
+  await page.getByLabel('Overall of 1/10', { exact: true }).press('Tab');
+  await expect(page.getByLabel('Overall of 1/10, own value')).toHaveValue('41.0');
+  await page.getByLabel('Overall of 1/16', { exact: true }).fill('99');
+  await page.getByLabel('Overall of 1/16', { exact: true }).press('Tab');
+  await expect(page.getByRole('alert')).toContainText('too far from the usual');
+  await page.getByText('Collarbone first', { exact: true }).click();
+  await page.getByLabel('My name, for the card').fill('Ms Placeholder');
+  await page.getByLabel('My name, for the card').press('Tab');
+  await page.getByRole('link', { name: 'Today' }).click();
+  await page.getByRole('link', { name: 'Fit Saffi Dunmorrow' }).click();
+  await expect(field(page, 'Height')).toBeFocused();
+  await page.keyboard.type('115');
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('46');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.answer .size')).toContainText('1/10');
+  await page.getByText('Show the arithmetic').click();
+  await expect(page.getByRole('row', { name: /1\/10/ })).toContainText('41.0 cm');
+  await page.getByRole('button', { name: /^Take the 1\/10/ }).click();
+  await page.getByRole('button', { name: /^Keep this set-up/ }).click();
+  await expect(page.getByRole('article')).toContainText('Collarbone first');
+  await expect(page.getByRole('article')).toContainText('Ms Placeholder');
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await page.getByRole('button', { name: 'Reset violin dimensions' }).click();
+  await expect(page.getByLabel('Overall of 1/10', { exact: true })).toHaveValue('40.2');
+});

@@ -1,0 +1,50 @@
+import { expect, test } from '@playwright/test';
+
+const child = { family: 'violin', measurements: { heightMm: 1205, armToPalmMm: 482 } };
+
+test('the routes answer, refuse and describe themselves', async ({ request }) => {
+  expect(await (await request.get('/api/v1/health')).json()).toEqual({
+    ok: true,
+    version: expect.any(String)
+  });
+  const size = await request.post('/api/v1/size', { data: child });
+  expect(size.status()).toBe(200);
+  expect(await size.json()).toMatchObject({ proposal: '1/4' });
+
+  const description = await (await request.get('/api/v1/openapi.json')).json();
+  expect(description.openapi).toBe('3.1.0');
+
+  expect((await request.get('/api/v1/size')).status()).toBe(405);
+  expect((await request.delete('/api/v1/health')).status()).toBe(405);
+  expect((await request.get('/api/v1/nothing')).status()).toBe(404);
+  expect((await request.post('/api/v2/size', { data: child })).status()).toBe(404);
+  expect(
+    (await request.post('/api/v1/size', { data: 'x', headers: { 'content-type': 'text/plain' } })).status()
+  ).toBe(415);
+  expect((await request.post('/api/v1/size', { form: { family: 'violin' } })).status()).toBe(415);
+  for (const bytes of [257 * 1024, 700 * 1024]) {
+    const large = await request.post('/api/v1/size', { data: { ...child, pad: 'x'.repeat(bytes) } });
+    expect(large.status()).toBe(413);
+    expect(await large.json()).toMatchObject({
+      error: { message: expect.stringContaining('262144'), fields: [] }
+    });
+  }
+  const wrong = await request.post('/api/v1/setup', {
+    data: { family: 'violin', size: '1/2', measurements: { neckGapMm: -3 } }
+  });
+  expect(wrong.status()).toBe(400);
+  expect((await wrong.json()).error.fields).toEqual([
+    { path: 'measurements.neckGapMm', message: 'must be more than 0' }
+  ]);
+});
+
+test('pages and files carry strict headers', async ({ request }) => {
+  const page = await request.get('/');
+  const policy = page.headers()['content-security-policy'] ?? '';
+  expect(policy).toContain("default-src 'self'");
+  expect(policy).toContain("frame-ancestors 'none'");
+  expect(policy).not.toMatch(/script-src[^;]*unsafe/);
+  expect(page.headers()['referrer-policy']).toBe('no-referrer');
+  for (const path of ['/', '/favicon.svg', '/api/v1/health'])
+    expect((await request.get(path)).headers()['x-content-type-options']).toBe('nosniff');
+});

@@ -1,0 +1,142 @@
+import { bytesOf, expect, expectAccessible, field, openNewPlayer, readPdf, test } from './app';
+
+test('a new violin beginner goes from the tape to a card by keyboard alone', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('button', { name: 'Start empty with your first player' })).toBeVisible();
+  await page.keyboard.press('Alt+Digit3');
+  await expect(page.getByRole('heading', { name: 'Players' })).toBeVisible();
+  await page.getByRole('link', { name: 'New player' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Name, initials or number')).toBeFocused();
+  await page.keyboard.type('Keya Board');
+  await page.keyboard.press('Enter');
+
+  await expect(field(page, 'Height')).toBeFocused();
+  for (const [name, text] of [
+    ['Height', '1 m 20,5'],
+    ['Arm to palm', '47.8'],
+    ['Arm to wrist', '42,1 cm'],
+    ['Hand length', '5 1/16 in'],
+    ['Easy span', '8.4'],
+    ['Neck gap', '58 mm'],
+    ['Shoulder slope', '3']
+  ] as const) {
+    await expect(field(page, name)).toBeFocused();
+    await page.keyboard.type(text);
+    await page.keyboard.press('Enter');
+  }
+  await expect(page.locator('.answer')).toContainText('1/4');
+
+  await expect(page.getByRole('button', { name: /^Take the 1\/4/ })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('decided 24 Nov 2026')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Keep this set-up/ })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Set-up 1 is kept.')).toBeVisible();
+
+  for (const digit of ['4', '4', '2', '5', '4', '4', '4']) {
+    await expect(page.locator('#check input:focus')).toHaveCount(1);
+    await page.keyboard.press(digit);
+    await expect(page.locator('[data-save=saved]')).toBeVisible();
+  }
+  const watch = page.locator('#stopwatch');
+  await expect(watch).toBeFocused();
+  await page.keyboard.press('Space');
+  await expect(watch).toContainText('Stop');
+  await page.clock.runFor(4200);
+  await page.keyboard.press('Space');
+  await expect(page.getByText(/Best 4\.[12] s/)).toBeVisible();
+
+  await page.locator('#to-card').focus();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('#print-card')).toBeFocused();
+  const card = page.getByRole('article', { name: 'Card of Keya Board' });
+  await expect(card).toContainText('Let your jaw rest');
+  await expect(card).toContainText('Look again by 24 May 2027');
+
+  const downloading = page.waitForEvent('download');
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Enter');
+  const download = await downloading;
+  expect(download.suggestedFilename()).toBe('card-keya-board.pdf');
+  const pdf = await readPdf(await bytesOf(download));
+  expect(pdf.widthPt).toBeCloseTo((105 / 25.4) * 72, 1);
+  expect(pdf.heightPt).toBeCloseTo((148 / 25.4) * 72, 1);
+  // rib 27: 58 - 35 - 7.2 - chin rest 18 leaves nothing to lift
+  for (const words of [
+    'Keya Board',
+    '1/4',
+    'Chin rest',
+    '18 mm',
+    '0 mm',
+    'Let your jaw rest',
+    'Look again by 24 May 2027'
+  ])
+    expect(pdf.text).toContain(words);
+  await expectAccessible(page);
+});
+
+test.describe('on a tablet', () => {
+  test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true });
+
+  test('the whole path goes by touch alone', async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'Start empty with your first player' }).tap();
+    await page.getByLabel('Name, initials or number').fill('Tappy Tablet');
+    await page.getByText('Viola', { exact: true }).tap();
+    await page.getByRole('button', { name: 'Add and go to the bench' }).tap();
+    for (const [name, text] of [
+      ['Height', '152'],
+      ['Arm to palm', '61.2'],
+      ['Arm to wrist', '53.0']
+    ] as const) {
+      await field(page, name).tap();
+      // The screen's own keyboard has no Enter that a script could press; the button does the same.
+      await field(page, name).fill(text);
+      await page.getByRole('button', { name: /^Take/ }).first().tap();
+      await expect(page.locator('[data-save=saved]')).toBeVisible();
+    }
+    await page.getByText('Steep', { exact: true }).tap();
+    await page.getByRole('link', { name: 'Decide' }).tap();
+    await page.getByRole('button', { name: /^Take the 14 in/ }).tap();
+    await page.getByText('Collarbone first', { exact: true }).tap();
+    await page.getByRole('button', { name: 'Lift higher' }).tap();
+    await page.getByRole('button', { name: /^Keep this set-up/ }).tap();
+    await expect(page.getByText('Set-up 1 is kept.')).toBeVisible();
+    await page.locator('#hold-neck').getByText('Not yet').tap();
+    await page.getByRole('button', { name: 'Head tips toward the instrument' }).tap();
+    await expect(page.getByText('Chin rest or rest too low: raise by 5 mm.')).toBeVisible();
+    await page.locator('#stopwatch').tap();
+    await page.clock.runFor(2000);
+    await page.locator('#stopwatch').tap();
+    await page.getByRole('button', { name: /^Make the card/ }).tap();
+    const card = page.getByRole('article', { name: 'Card of Tappy Tablet' });
+    await expect(card).toContainText('14 in');
+    await expect(card).toContainText('Collarbone first');
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save as PDF' }).tap()
+    ]);
+    expect((await readPdf(await bytesOf(download))).text).toContain('Tappy Tablet');
+    await page.getByRole('button', { name: 'Finished, next player' }).tap();
+    await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+    await expectAccessible(page);
+  });
+});
+
+test('the card prints alone on a page of A6', async ({ page }) => {
+  await openNewPlayer(page);
+  await field(page, 'Height').fill('115');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: /^Take the/ }).click();
+  await page.getByRole('button', { name: /^Keep this set-up/ }).click();
+  await page.evaluate(() =>
+    Object.assign(window, { print: () => document.body.setAttribute('data-printed', '') })
+  );
+  await page.locator('#print-card').click();
+  await expect(page.locator('body[data-printed]')).toHaveCount(1);
+  const paper = await readPdf(await page.pdf({ preferCSSPageSize: true }));
+  expect(paper.widthPt).toBeCloseTo((105 / 25.4) * 72, 0);
+  expect(paper.text).toContain('Trial Player');
+  expect(paper.text).not.toContain('Back to the bench');
+});
