@@ -19,6 +19,8 @@
   const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
   let outdated = $state<string | null>(null);
   let showKeys = $state(false);
+  /** Loaded with the first use, then kept. */
+  let keysLoaded = $state(false);
 
   $effect(() => {
     if (settings.ready) return applyTheme(settings.current.theme);
@@ -46,7 +48,7 @@
   function openKeys(event: KeyboardEvent) {
     if (isTyping(event.target)) return;
     event.preventDefault();
-    showKeys = true;
+    showKeys = keysLoaded = true;
   }
 
   onMount(() => {
@@ -90,7 +92,7 @@
       <p class="outdated" role="alert">{outdated}</p>
     {/if}
     <div class="top no-print">
-      <button type="button" class="act-quiet keys" onclick={() => (showKeys = true)}
+      <button type="button" class="act-quiet keys" onclick={() => (showKeys = keysLoaded = true)}
         >Keys <span class="key">?</span></button
       >
       <SaveStatus />
@@ -105,7 +107,7 @@
     </main>
   </div>
 </div>
-{#if showKeys}
+{#if keysLoaded}
   {#await import('$lib/ui/shell/KeysDialog.svelte') then { default: KeysDialog }}
     <KeysDialog bind:open={showKeys} />
   {/await}

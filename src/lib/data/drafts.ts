@@ -26,11 +26,22 @@ export const newDraft = (playerId: string, now = new Date()): Draft => ({
 export const getDraft = async (db: Database, playerId: string, now = new Date()): Promise<Draft> =>
   (await db.drafts.get(playerId)) ?? newDraft(playerId, now);
 
-/** Changes what was chosen so far in a fit, as a step that can be undone. */
-export const changeDraft = (db: Database, player: Player, label: string, patch: Partial<Draft>) =>
-  commit(db, `${label}: ${player.name}`, async ({ put }) =>
-    put('drafts', { ...(await getDraft(db, player.id)), ...patch, updatedAt: new Date().toISOString() })
-  );
+/**
+ * Changes what was chosen so far in a fit, as a step that can be undone.
+ *
+ * @param change the new values, or how they follow from the draft as it is stored at that moment
+ */
+export const changeDraft = (
+  db: Database,
+  player: Player,
+  label: string,
+  change: Partial<Draft> | ((draft: Draft) => Partial<Draft>)
+): Promise<void> =>
+  commit(db, `${label}: ${player.name}`, async ({ put }) => {
+    const draft = await getDraft(db, player.id);
+    const patch = typeof change === 'function' ? change(draft) : change;
+    await put('drafts', { ...draft, ...patch, updatedAt: new Date().toISOString() });
+  });
 
 /** Ends a fit: the draft goes, the records stay. */
 export const finishDraft = (db: Database, player: Player): Promise<void> =>

@@ -184,6 +184,11 @@
     font-weight: 700;
     color: oklch(0.2 0.015 155);
   }
+  @media screen and (max-width: 440px) {
+    .card-sheet {
+      zoom: 0.85;
+    }
+  }
   @media print {
     .card-sheet {
       border: 0;

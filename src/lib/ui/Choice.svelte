@@ -65,6 +65,7 @@
     cursor: pointer;
     text-align: center;
     flex: 1 1 auto;
+    max-width: 17rem;
     width: auto;
     white-space: nowrap;
   }

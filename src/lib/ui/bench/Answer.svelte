@@ -93,6 +93,7 @@
     white-space: nowrap;
   }
   .between span {
+    margin-inline: 0.5rem;
     font:
       400 1.25rem 'Atkinson Hyperlegible Next Variable',
       sans-serif;

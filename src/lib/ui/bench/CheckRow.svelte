@@ -35,7 +35,7 @@
 </script>
 
 <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
-<li id={check.id} onkeydown={keydown} class:disabled>
+<li id={check.id} onkeydown={keydown}>
   <div class="what">
     <h3>{check.title}</h3>
     <p class="soft text-sm">{check.right} <em>Look {FROM_WORDS[check.from]}.</em></p>
@@ -85,8 +85,8 @@
     padding-block: 0.75rem;
     border-bottom: 1px solid var(--line);
   }
-  .disabled {
-    opacity: 0.55;
+  fieldset:disabled {
+    opacity: 0.5;
   }
   h3 {
     font-weight: 650;

@@ -82,7 +82,16 @@
     flex-direction: column;
     gap: 0.1rem;
     /* Room for the field in use, so that nothing below moves when the focus leaves it. */
-    min-height: 30rem;
+    min-height: 27.5rem;
+  }
+  @media (min-width: 561px) and (max-width: 900px) {
+    .measures {
+      display: grid;
+      grid-template-columns: 1fr 1fr;
+      gap: 0 2rem;
+      align-items: start;
+      min-height: 16rem;
+    }
   }
   .slope {
     padding-bottom: 0.25rem;

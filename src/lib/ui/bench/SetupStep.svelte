@@ -39,21 +39,21 @@
   const TILT_STEP = 1;
 
   function adjust(id: RestSettingId, mm: number | undefined) {
-    const { [id]: _old, ...others } = bench.adjustments.values;
-    const values = mm === undefined ? others : { ...others, [id]: mm };
     void attempt(() =>
-      changeDraft(db, player, `Adjusted ${SETTING_WORDS[id].name.toLowerCase()}`, {
-        adjustments: { ...bench.adjustments, values }
+      changeDraft(db, player, `Adjusted ${SETTING_WORDS[id].name.toLowerCase()}`, ({ adjustments }) => {
+        const { [id]: _old, ...others } = adjustments.values;
+        return {
+          adjustments: { ...adjustments, values: mm === undefined ? others : { ...others, [id]: mm } }
+        };
       })
     );
   }
 
   function mark(id: RestSettingId, text: string) {
-    const marks = { ...bench.adjustments.marks, [id]: text.trim() };
     void attempt(() =>
-      changeDraft(db, player, `Marked ${SETTING_WORDS[id].name.toLowerCase()}`, {
-        adjustments: { ...bench.adjustments, marks }
-      })
+      changeDraft(db, player, `Marked ${SETTING_WORDS[id].name.toLowerCase()}`, ({ adjustments }) => ({
+        adjustments: { ...adjustments, marks: { ...adjustments.marks, [id]: text.trim() } }
+      }))
     );
   }
 

@@ -6,7 +6,6 @@ import {
   restStack,
   settle,
   TILT_DEG,
-  type RestAdjustments,
   type RestSettings,
   type RestStack
 } from '$lib/core/setup';
@@ -184,10 +183,6 @@ export class Bench {
       )
     );
   });
-
-  get adjustments(): RestAdjustments {
-    return this.draft.adjustments;
-  }
 
   /** True while the set-up on the screen differs from the one that was kept. */
   readonly setupChanged: boolean = $derived.by(() => {

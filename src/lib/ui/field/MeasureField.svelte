@@ -201,7 +201,6 @@
       </p>
     {/if}
   </div>
-  {#if extra}<div class="extra">{@render extra()}</div>{/if}
   {#if active}
     <button
       type="button"
@@ -213,6 +212,7 @@
       {text.trim() === '' ? 'Skip' : 'Take'} <span class="key">↵</span>
     </button>
   {/if}
+  {#if extra}<div class="extra">{@render extra()}</div>{/if}
 </div>
 
 <style>
@@ -274,9 +274,14 @@
   .unit {
     color: var(--ink-soft);
   }
-  .about,
-  .extra,
-  .go {
+  .extra {
+    grid-column: 1 / -1;
+  }
+  .about {
+    grid-column: 1;
+  }
+  .about:last-child,
+  .line:has(.warn) .about {
     grid-column: 1 / -1;
   }
   .how,
@@ -314,7 +319,9 @@
     margin-top: 0.4rem;
   }
   .go {
+    grid-column: 2;
     justify-self: end;
+    align-self: start;
     margin-top: 0.35rem;
   }
 </style>

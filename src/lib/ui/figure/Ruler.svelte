@@ -36,7 +36,7 @@
       <text x={tick.x} y={y + 28}>{tick.label}</text>
     {/if}
   {/each}
-  <text x={x + lengthMm * scale + 8} y={y + 28} class="unit">{unit}</text>
+  <text x={x + lengthMm * scale + 16} y={y + 28} class="unit">{unit}</text>
 </g>
 
 <style>

@@ -1,0 +1,109 @@
+/** Takes the pictures in docs/screenshots from the made-up class, each view as a teacher meets it. */
+import { chromium as browserOf } from '@playwright/test';
+import { spawn } from 'node:child_process';
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { build, chromium, install, root } from './lib.mjs';
+
+const PORT = 5191;
+const address = `http://localhost:${PORT}`;
+const folder = join(root, 'docs/screenshots');
+
+install();
+const executablePath = chromium();
+build();
+mkdirSync(folder, { recursive: true });
+const server = spawn(process.execPath, ['scripts/server.mjs'], {
+  cwd: root,
+  env: { ...process.env, PORT: String(PORT) }
+});
+await new Promise((ready) => server.stdout.once('data', ready));
+
+const browser = await browserOf.launch({
+  executablePath,
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync'
+  ]
+});
+const context = await browser.newContext({
+  viewport: { width: 1280, height: 800 },
+  locale: 'en-GB',
+  timezoneId: 'Europe/Berlin'
+});
+await context.clock.install({ time: new Date('2026-11-24T10:42:00') });
+const page = await context.newPage();
+
+const settle = () => page.waitForTimeout(400);
+async function shot(name) {
+  await settle();
+  await page.screenshot({ path: join(folder, `${name}.png`) });
+  console.log(name);
+}
+async function measure(...texts) {
+  for (const text of texts) {
+    await page.keyboard.type(text);
+    await page.keyboard.press('Enter');
+    await settle();
+  }
+}
+async function openBench(id) {
+  await page.goto(`${address}/fit/${id}`);
+  await page.locator('.bench').waitFor();
+  await settle();
+}
+
+await page.goto(address);
+await page.locator('.drawing svg').waitFor();
+await shot('welcome');
+await page.getByRole('button', { name: /^Look around/ }).click();
+await page.getByRole('heading', { name: 'Today' }).waitFor();
+await shot('today');
+await openBench('demo-03');
+await shot('fit-empty');
+await measure('120.5', '48.2', '42.1', '12.8', '8.4');
+await shot('fit-measure');
+await measure('62 mm', '3');
+await page.getByRole('button', { name: /^Take the/ }).click();
+await page.locator('#keep-setup').waitFor();
+await settle();
+await page.getByLabel('Mark for Shoulder foot at').fill('blue sticker');
+await page.locator('#keep-setup').focus();
+await shot('fit-set-up');
+await page.locator('#keep-setup').click();
+await settle();
+for (const digit of ['4', '4', '2', '5', '4', '4', '4']) {
+  await page.keyboard.press(digit);
+  await page.waitForTimeout(200);
+}
+await page.locator('#hold-jaw').getByRole('button', { name: 'Clamps or clenches the jaw' }).click();
+await page.locator('#hold-jaw').scrollIntoViewIfNeeded();
+await page.evaluate(() => document.getElementById('hold-jaw').scrollIntoView({ block: 'center' }));
+await shot('fit-check');
+await page.locator('#to-card').click();
+await shot('fit-card');
+await openBench('demo-07');
+await shot('fit-between');
+await page.goto(`${address}/players`);
+await page.getByLabel('Find by name, group or instrument').fill('monday');
+await shot('players');
+await page.goto(`${address}/players/demo-01`);
+await page.getByRole('heading', { name: 'History' }).waitFor();
+await shot('history');
+await page.goto(`${address}/files`);
+await shot('files');
+await page.goto(`${address}/settings`);
+await shot('settings');
+await page.emulateMedia({ colorScheme: 'dark' });
+await openBench('demo-05');
+await shot('fit-dark');
+await page.emulateMedia({ colorScheme: 'light' });
+await page.setViewportSize({ width: 820, height: 1180 });
+await openBench('demo-05');
+await shot('fit-tablet');
+
+await browser.close();
+server.kill();
