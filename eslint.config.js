@@ -19,7 +19,7 @@ const layer = (files, forbidden) => ({
 });
 
 export default ts.config(
-  { ignores: ['build/', '.svelte-kit/', 'node_modules/', 'test-results/'] },
+  { ignores: ['**/build/', '**/.svelte-kit/', '.svelte-kit/', 'node_modules/', 'test-results/'] },
   js.configs.recommended,
   ...ts.configs.strict,
   ...svelte.configs.recommended,

@@ -8,7 +8,9 @@ export default defineConfig({
   fullyParallel: true,
   forbidOnly: true,
   reporter: 'list',
-  timeout: 60_000,
+  timeout: 90_000,
+  // Two workers share two cores with the server; a slow moment is no fault.
+  expect: { timeout: 15_000 },
   use: {
     baseURL: `http://localhost:${PORT}`,
     viewport: { width: 1280, height: 800 },

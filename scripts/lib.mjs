@@ -21,7 +21,7 @@ export function run(program, args, env = {}) {
 }
 
 /** Runs a program that a package brings. */
-export const runBin = (name, args, env) => run(process.execPath, [binOf(name), ...args], env);
+export const runBin = (name, args, env, cwd) => run(process.execPath, [binOf(name), ...args], env, cwd);
 
 function binOf(name) {
   const bins = {

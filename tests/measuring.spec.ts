@@ -87,6 +87,8 @@ test('inches are read and written as on an inch tape', async ({ page }) => {
   await openWithClass(page);
   await page.goto('/settings');
   await page.getByText('Inches', { exact: true }).click();
+  await expect(page.getByRole('radio', { name: 'Inches' })).toBeChecked();
+  await expect(page.locator('[data-save=saved]')).toBeVisible();
   await openNewPlayer(page, 'Inch Worm');
   await page.keyboard.type('4\'1 1/2"');
   await page.keyboard.press('Enter');

@@ -103,6 +103,12 @@
     justify-content: space-between;
     align-items: center;
     gap: 0.5rem 1rem;
+    /* Stopping must be in reach wherever the list stands. */
+    position: sticky;
+    top: 3rem;
+    z-index: 5;
+    padding-block: 0.35rem;
+    background: var(--ground);
   }
   .stop {
     border: 2px solid var(--stop);

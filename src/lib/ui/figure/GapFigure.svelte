@@ -16,6 +16,7 @@
   const BOTTOM = 48;
   const LEFT = 92;
   const RIGHT = 182;
+  const ROOM_FOR_NUMBER = 18;
 
   const parts = $derived([
     { id: 'lift', name: rest.school === 'pad' ? 'pad' : 'lift', mm: rest.settings.lift.mm },
@@ -59,10 +60,11 @@
   {#each placed as part (part.id)}
     <rect class="part {part.id}" x={LEFT} width={RIGHT - LEFT} y={part.y} height={Math.max(0, part.h)} />
     {#if part.mm > 0.5}
-      <text class="name" x={RIGHT + 12} y={part.y + part.h / 2 + 4}>{part.name}</text>
-      <text class="number" x={LEFT + 8} y={part.y + part.h / 2 + 5} class:tight={part.h < 15}
-        >{text(part.mm)}</text
-      >
+      {@const fits = part.h >= ROOM_FOR_NUMBER}
+      <text class="name" x={RIGHT + 12} y={part.y + part.h / 2 + 4}>
+        {fits ? part.name : `${part.name} ${text(part.mm)}`}
+      </text>
+      {#if fits}<text class="number" x={LEFT + 8} y={part.y + part.h / 2 + 5}>{text(part.mm)}</text>{/if}
     {/if}
   {/each}
   <path class="bracket" d="M{LEFT - 52} {jaw}h-8V{floor}h8" />
@@ -113,8 +115,5 @@
   .number {
     font: 650 13px var(--mono);
     fill: var(--ink);
-  }
-  .number.tight {
-    font-size: 10px;
   }
 </style>
