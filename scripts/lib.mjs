@@ -7,9 +7,9 @@ import { fileURLToPath } from 'node:url';
 export const root = fileURLToPath(new URL('..', import.meta.url));
 
 /** Runs a program in the project's folder; ends this process with its code when it fails. */
-export function run(program, args, env = {}) {
+export function run(program, args, env = {}, cwd = root) {
   const { status, error } = spawnSync(program, args, {
-    cwd: root,
+    cwd,
     stdio: 'inherit',
     env: { ...process.env, ...env }
   });
