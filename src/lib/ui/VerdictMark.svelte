@@ -21,13 +21,4 @@
     flex: none;
     fill: currentColor;
   }
-  .fits {
-    color: var(--fits);
-  }
-  .large {
-    color: var(--large);
-  }
-  .small {
-    color: var(--small);
-  }
 </style>

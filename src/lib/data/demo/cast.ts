@@ -27,231 +27,58 @@ export interface DemoPlayer {
   readonly ageMonths: number | null;
   readonly heightMm: number;
   readonly story: DemoStory;
-  readonly notes?: string;
+  readonly notes: string;
 }
 
-/** The pupils of the made-up Lanternfield Music School. Every one is invented. */
-export const DEMO_CAST: readonly DemoPlayer[] = [
-  {
-    name: 'Ottilie Fernsby',
-    family: 'violin',
-    group: 'Monday beginners',
-    curve: 'girl',
-    ageMonths: 88,
-    heightMm: 1238,
-    story: 'history',
-    notes: 'Likes to play standing on one leg.'
-  },
-  {
-    name: 'Bram Quillfeather',
-    family: 'violin',
-    group: 'Monday beginners',
-    curve: 'boy',
-    ageMonths: 82,
-    heightMm: 1196,
-    story: 'outgrown'
-  },
-  {
-    name: 'Saffi Dunmorrow',
-    family: 'violin',
-    group: 'Monday beginners',
-    curve: 'girl',
-    ageMonths: 76,
-    heightMm: 1150,
-    story: 'new'
-  },
-  {
-    name: 'Pip Larkwhistle',
-    family: 'violin',
-    group: 'Monday beginners',
-    curve: 'both',
-    ageMonths: 79,
-    heightMm: 1182,
-    story: 'half-measured'
-  },
-  {
-    name: 'Juno Appleyarrow',
-    family: 'violin',
-    group: 'Monday beginners',
-    curve: 'girl',
-    ageMonths: 91,
-    heightMm: 1262,
-    story: 'settled'
-  },
-  {
-    name: 'Corin Hazelbeck',
-    family: 'violin',
-    group: 'Monday beginners',
-    curve: 'boy',
-    ageMonths: 85,
-    heightMm: 1224,
-    story: 'due',
-    notes: 'Wears glasses.'
-  },
-  {
-    name: 'T. W.',
-    family: 'violin',
-    group: 'Thursday strings',
-    curve: null,
-    ageMonths: null,
-    heightMm: 1310,
-    story: 'between',
-    notes: 'The family asked for initials only.'
-  },
-  {
-    name: 'Ludo Pennyroyal',
-    family: 'violin',
-    group: 'Thursday strings',
-    curve: 'boy',
-    ageMonths: 112,
-    heightMm: 1364,
-    story: 'settled'
-  },
-  {
-    name: 'Wren Thistledown',
-    family: 'violin',
-    group: 'Thursday strings',
-    curve: 'girl',
-    ageMonths: 118,
-    heightMm: 1402,
-    story: 'due'
-  },
-  {
-    name: 'Marguerite Oddbottle-Featherstonehaugh of Upper Lanternfield',
-    family: 'violin',
-    group: 'Thursday strings',
-    curve: 'girl',
-    ageMonths: 126,
-    heightMm: 1440,
-    story: 'settled'
-  },
-  {
-    name: 'Player 31',
-    family: 'violin',
-    group: 'Adults',
-    curve: null,
-    ageMonths: 492,
-    heightMm: 1560,
-    story: 'settled',
-    notes: 'Short adult, took a full size.'
-  },
-  {
-    name: 'Fenn Copperwick',
-    family: 'violin',
-    group: 'Thursday strings',
-    curve: 'boy',
-    ageMonths: 60,
-    heightMm: 1075,
-    story: 'new'
-  },
-  {
-    name: 'Isolde Marrowby',
-    family: 'viola',
-    group: 'Thursday strings',
-    curve: 'girl',
-    ageMonths: 131,
-    heightMm: 1468,
-    story: 'history'
-  },
-  {
-    name: 'Rufus Tanglewood',
-    family: 'viola',
-    group: 'Thursday strings',
-    curve: 'boy',
-    ageMonths: 150,
-    heightMm: 1655,
-    story: 'outgrown',
-    notes: 'Grew a lot over the summer.'
-  },
-  {
-    name: 'Nessa Brightwater',
-    family: 'viola',
-    group: 'Thursday strings',
-    curve: 'girl',
-    ageMonths: 122,
-    heightMm: 1415,
-    story: 'half-measured'
-  },
-  {
-    name: 'Orson Vale',
-    family: 'viola',
-    group: 'Adults',
-    curve: null,
-    ageMonths: 430,
-    heightMm: 1790,
-    story: 'settled'
-  },
-  {
-    name: 'Hettie Moonraker',
-    family: 'cello',
-    group: 'Low strings',
-    curve: 'girl',
-    ageMonths: 98,
-    heightMm: 1280,
-    story: 'new'
-  },
-  {
-    name: 'Caspar Winterbourne',
-    family: 'cello',
-    group: 'Low strings',
-    curve: 'boy',
-    ageMonths: 104,
-    heightMm: 1330,
-    story: 'new'
-  },
-  {
-    name: 'Elodie Starkweather',
-    family: 'cello',
-    group: 'Low strings',
-    curve: 'girl',
-    ageMonths: 137,
-    heightMm: 1502,
-    story: 'new'
-  },
-  {
-    name: 'Tobias Greenloft',
-    family: 'cello',
-    group: 'Low strings',
-    curve: 'boy',
-    ageMonths: 84,
-    heightMm: 1215,
-    story: 'new'
-  },
-  {
-    name: 'Ivo Hollowell',
-    family: 'bass',
-    group: 'Low strings',
-    curve: 'boy',
-    ageMonths: 128,
-    heightMm: 1448,
-    story: 'new'
-  },
-  {
-    name: 'Delphine Rook',
-    family: 'bass',
-    group: 'Low strings',
-    curve: 'girl',
-    ageMonths: 152,
-    heightMm: 1610,
-    story: 'new'
-  },
-  {
-    name: 'Abel Stonecrop',
-    family: 'bass',
-    group: 'Low strings',
-    curve: 'boy',
-    ageMonths: 140,
-    heightMm: 1520,
-    story: 'new'
-  },
-  {
-    name: 'Mina Larksong',
-    family: 'violin',
-    group: 'Monday beginners',
-    curve: 'girl',
-    ageMonths: 100,
-    heightMm: 1300,
-    story: 'archived',
-    notes: 'Moved away in spring.'
-  }
+type Row = readonly [
+  name: string,
+  family: Family,
+  group: string,
+  curve: GrowthCurve | null,
+  ageMonths: number | null,
+  heightMm: number,
+  story: DemoStory,
+  notes?: string
 ];
+
+// prettier-ignore
+const ROWS: readonly Row[] = [
+  ['Ottilie Fernsby', 'violin', 'Monday beginners', 'girl', 88, 1238, 'history', 'Likes to play standing on one leg.'],
+  ['Bram Quillfeather', 'violin', 'Monday beginners', 'boy', 82, 1196, 'outgrown'],
+  ['Saffi Dunmorrow', 'violin', 'Monday beginners', 'girl', 76, 1150, 'new'],
+  ['Pip Larkwhistle', 'violin', 'Monday beginners', 'both', 79, 1182, 'half-measured'],
+  ['Juno Appleyarrow', 'violin', 'Monday beginners', 'girl', 91, 1262, 'settled'],
+  ['Corin Hazelbeck', 'violin', 'Monday beginners', 'boy', 85, 1224, 'due', 'Wears glasses.'],
+  ['T. W.', 'violin', 'Thursday strings', null, null, 1310, 'between', 'The family asked for initials only.'],
+  ['Ludo Pennyroyal', 'violin', 'Thursday strings', 'boy', 112, 1364, 'settled'],
+  ['Wren Thistledown', 'violin', 'Thursday strings', 'girl', 118, 1402, 'due'],
+  ['Marguerite Oddbottle-Featherstonehaugh of Upper Lanternfield', 'violin', 'Thursday strings', 'girl', 126, 1440, 'settled'],
+  ['Player 31', 'violin', 'Adults', null, 492, 1560, 'settled', 'Short adult, took a full size.'],
+  ['Fenn Copperwick', 'violin', 'Thursday strings', 'boy', 60, 1075, 'new'],
+  ['Isolde Marrowby', 'viola', 'Thursday strings', 'girl', 131, 1468, 'history'],
+  ['Rufus Tanglewood', 'viola', 'Thursday strings', 'boy', 150, 1655, 'outgrown', 'Grew a lot over the summer.'],
+  ['Nessa Brightwater', 'viola', 'Thursday strings', 'girl', 122, 1415, 'half-measured'],
+  ['Orson Vale', 'viola', 'Adults', null, 430, 1790, 'settled'],
+  ['Hettie Moonraker', 'cello', 'Low strings', 'girl', 98, 1280, 'new'],
+  ['Caspar Winterbourne', 'cello', 'Low strings', 'boy', 104, 1330, 'new'],
+  ['Elodie Starkweather', 'cello', 'Low strings', 'girl', 137, 1502, 'new'],
+  ['Tobias Greenloft', 'cello', 'Low strings', 'boy', 84, 1215, 'new'],
+  ['Ivo Hollowell', 'bass', 'Low strings', 'boy', 128, 1448, 'new'],
+  ['Delphine Rook', 'bass', 'Low strings', 'girl', 152, 1610, 'new'],
+  ['Abel Stonecrop', 'bass', 'Low strings', 'boy', 140, 1520, 'new'],
+  ['Mina Larksong', 'violin', 'Monday beginners', 'girl', 100, 1300, 'archived', 'Moved away in spring.']
+];
+
+/** The pupils of the made-up Lanternfield Music School. Every one is invented. */
+export const DEMO_CAST: readonly DemoPlayer[] = ROWS.map(
+  ([name, family, group, curve, ageMonths, heightMm, story, notes = '']) => ({
+    name,
+    family,
+    group,
+    curve,
+    ageMonths,
+    heightMm,
+    story,
+    notes
+  })
+);

@@ -216,7 +216,7 @@ function tell(who: DemoPlayer, index: number, today: IsoDay): Story {
     curve: who.curve,
     family: who.family,
     group: who.group,
-    notes: who.notes ?? '',
+    notes: who.notes,
     photosAllowed: quirk(who.name) > 0.5,
     archivedOn: who.story === 'archived' ? daysLater(today, -200) : null,
     createdAt: at(daysLater(today, -450), '08:00:00'),

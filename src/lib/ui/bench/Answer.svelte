@@ -102,15 +102,6 @@
   .empty .big {
     color: var(--line-strong);
   }
-  .fits {
-    color: var(--fits);
-  }
-  .large {
-    color: var(--large);
-  }
-  .small {
-    color: var(--small);
-  }
   .line {
     display: flex;
     align-items: center;

@@ -144,15 +144,6 @@
     align-items: center;
     gap: 0.4rem;
   }
-  .large {
-    color: var(--large);
-  }
-  .small {
-    color: var(--small);
-  }
-  .fits {
-    color: var(--fits);
-  }
   .stop {
     color: var(--stop);
     font-weight: 600;

@@ -232,15 +232,6 @@
     align-items: center;
     gap: 0.35rem;
   }
-  .fits {
-    color: var(--fits);
-  }
-  .large {
-    color: var(--large);
-  }
-  .small {
-    color: var(--small);
-  }
   .foot nav {
     display: flex;
     flex-wrap: wrap;

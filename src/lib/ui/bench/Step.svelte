@@ -31,10 +31,6 @@
     gap: 0 1rem;
     margin-bottom: 0.75rem;
   }
-  h2 {
-    font-size: 1.35rem;
-    font-weight: 700;
-  }
   h2:focus {
     outline: none;
   }

@@ -202,14 +202,6 @@
     display: grid;
     gap: 1.25rem;
   }
-  h1 {
-    font-size: 1.9rem;
-    font-weight: 750;
-  }
-  h2 {
-    font-size: 1.25rem;
-    font-weight: 700;
-  }
   section {
     border-top: 1px solid var(--ink);
     padding-top: 0.75rem;

@@ -127,10 +127,6 @@
     align-items: center;
     gap: 1rem;
   }
-  h1 {
-    font-size: 1.9rem;
-    font-weight: 750;
-  }
   .find {
     max-width: 28rem;
   }

@@ -135,16 +135,6 @@
     gap: 0.5rem;
     align-items: start;
   }
-  h1 {
-    font-size: 1.9rem;
-    font-weight: 750;
-    overflow-wrap: anywhere;
-  }
-  h2 {
-    font-size: 1.25rem;
-    font-weight: 700;
-    margin-top: 0.75rem;
-  }
   .notes {
     white-space: pre-wrap;
     overflow-wrap: anywhere;

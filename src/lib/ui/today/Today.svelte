@@ -93,13 +93,4 @@
     flex-wrap: wrap;
     gap: 0.75rem;
   }
-  h1 {
-    font-size: 1.9rem;
-    font-weight: 750;
-  }
-  h2 {
-    font-size: 1.15rem;
-    font-weight: 700;
-    margin-bottom: 0.25rem;
-  }
 </style>
