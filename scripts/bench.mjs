@@ -132,9 +132,9 @@ await withServer('scripts/server.mjs', 5192, async (address) => {
   const waits = [];
   for (const height of ['118', '118.2', '118.4', '118.6', '118.8', '119', '119.2']) {
     await page.keyboard.type(height);
-    const wait = page.evaluate(waitForAnswer);
+    await page.evaluate(watchForAnswer);
     await page.keyboard.press('Enter');
-    waits.push(await wait);
+    waits.push(await page.evaluate(() => window.answered));
     await page.locator('#measure-height').focus();
   }
   report(
@@ -187,9 +187,9 @@ function fillDatabase() {
   });
 }
 
-/** Runs in the page: the time from the Enter key to the next change of the answer. */
-function waitForAnswer() {
-  return new Promise((done) => {
+/** Runs in the page: `answered` becomes the time from the Enter key to the next change of the answer. */
+function watchForAnswer() {
+  window.answered = new Promise((done) => {
     const place = document.querySelector('.answer-place');
     addEventListener(
       'keydown',

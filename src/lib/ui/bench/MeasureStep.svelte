@@ -13,8 +13,6 @@
 
   const nameOf = (kind: MeasurementId) => MEASUREMENT_WORDS[kind].name.toLowerCase();
 
-  /** Known here before the database has answered, to judge the next number by. */
-  let justReadHeightMm = $state<number | null>(null);
   let active = $state<MeasurementId | null>(null);
 
   /** What is being typed; on the screen at once, in the database a moment later. */
@@ -30,8 +28,10 @@
   async function take(kind: MeasurementId, mm: number) {
     const typed = textOf(kind);
     texts[kind] = '';
-    if (kind === 'height') justReadHeightMm = mm;
-    if (!(await attempt(() => addReading(db, player, kind, mm, nameOf(kind))))) texts[kind] = typed;
+    const written = await bench.enter(kind, mm, () =>
+      attempt(() => addReading(db, player, kind, mm, nameOf(kind)))
+    );
+    if (!written) texts[kind] = typed;
   }
 
   function next(kind: MeasurementId) {
@@ -62,7 +62,7 @@
       text={textOf(kind)}
       {measurement}
       fresh={bench.isFresh(kind)}
-      heightMm={kind === 'height' ? null : (bench.valueOf('height') ?? justReadHeightMm)}
+      heightMm={kind === 'height' ? null : bench.valueOf('height')}
       estimateMm={bench.estimateOf(kind)}
       active={active === kind}
       onactive={() => (active = kind)}

@@ -32,6 +32,9 @@ import {
 import { live } from '$lib/ui/live.svelte';
 import { currentDay } from '$lib/ui/clock';
 
+/** The database gives back what was written within this time. */
+const ANSWER_WAIT_MS = 250;
+
 /**
  * Everything that one fit shows: the player's records as they stand in the database, what is typed or chosen
  * so far, and what follows from them. Reads only; the steps of the bench write through the data layer.
@@ -94,7 +97,28 @@ export class Bench {
   readonly checkResults = $derived.by(() => newestFirst(this.#checks.current));
 
   readonly newest = $derived.by(() => newestByKind(this.#measurements.current));
-  readonly readings: Readings = $derived.by(() => freshReadings(this.#measurements.current, this.today));
+  /** Readings that were just entered and that the database has not given back yet. */
+  #entered = $state.raw<Readings>({});
+  readonly readings: Readings = $derived.by(() => ({
+    ...freshReadings(this.#measurements.current, this.today),
+    ...this.#entered
+  }));
+
+  /**
+   * Shows a reading in the answer at once, while it is being written.
+   *
+   * @param write resolves to whether it was written
+   */
+  async enter(kind: MeasurementId, mm: number, write: () => Promise<boolean>): Promise<boolean> {
+    const today = this.newest[kind];
+    const known = today?.day === this.today ? today.readings.map((reading) => reading.mm) : [];
+    this.#entered = { ...this.#entered, [kind]: [...known, mm] };
+    const written = await write();
+    if (written) await new Promise((wait) => setTimeout(wait, ANSWER_WAIT_MS));
+    const { [kind]: _shown, ...others } = this.#entered;
+    this.#entered = others;
+    return written;
+  }
 
   isFresh(kind: MeasurementId): boolean {
     const measurement = this.newest[kind];
