@@ -1,7 +1,8 @@
 import { isShoulderFamily, type Size } from '$lib/core/instruments';
 import type { RestSettings, RestStack } from '$lib/core/setup';
 import type { Proposal, Readings } from '$lib/core/sizing';
-import { dayOf, nextLook } from '$lib/core/time';
+import { nextMeasure } from '$lib/core/growth';
+import { dayOf } from '$lib/core/time';
 import { commit } from './changes';
 import type { Database } from './database';
 import { getDraft } from './drafts';
@@ -45,7 +46,7 @@ export async function decideFit(
     marginMm: chosen?.marginMm ?? 0,
     size,
     reason,
-    nextLook: nextLook(day, proposal.betweenSizes).day
+    nextLook: nextMeasure(day, null, { borderline: proposal.betweenSizes, grown: false }).date
   };
   await commit(db, `Decided ${size} for ${player.name}`, async ({ put }) => {
     await put('fits', fit);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { standingOf } from '../roster';
-import { ageOn, dayOf, daysBetween, daysLater, monthsLater, nextLook } from '.';
+import { ageOn, dayOf, daysBetween, daysLater, monthsLater } from '.';
 
 describe('days', () => {
   it('counts across months, leap days and the change of clocks', () => {
@@ -17,11 +17,6 @@ describe('days', () => {
     expect(ageOn('2019-07', '2026-07-14')).toEqual({ years: 6, months: 11 });
     expect(ageOn('2019-07', '2026-07-15')).toEqual({ years: 7, months: 0 });
     expect(ageOn('2030-01', '2026-07-15')).toEqual({ years: 0, months: 0 });
-  });
-
-  it('looks again in half a year, or in three weeks after a close choice', () => {
-    expect(nextLook('2026-11-24', false)).toEqual({ day: '2027-05-24', reason: 'half-year' });
-    expect(nextLook('2026-11-24', true)).toEqual({ day: '2026-12-15', reason: 'borderline' });
   });
 });
 

@@ -2,8 +2,9 @@ import { FRACTION_OF_HEIGHT, type MeasurementId } from '$lib/core/body';
 import { checksFor, RATINGS } from '$lib/core/checks';
 import { dimensionsOf, isShoulderFamily } from '$lib/core/instruments';
 import { restStack, settle, TILT_DEG } from '$lib/core/setup';
+import { nextMeasure } from '$lib/core/growth';
 import { proposeSize } from '$lib/core/sizing';
-import { dayOf, daysLater, monthsLater, nextLook, type IsoDay } from '$lib/core/time';
+import { dayOf, daysLater, monthsLater, type IsoDay } from '$lib/core/time';
 import { commit } from '../changes';
 import type { Database } from '../database';
 import { newDraft } from '../drafts';
@@ -144,7 +145,7 @@ class Story {
       marginMm: chosen?.marginMm ?? 0,
       size,
       reason: null,
-      nextLook: nextLook(day, proposal.betweenSizes).day
+      nextLook: nextMeasure(day, null, { borderline: proposal.betweenSizes, grown: false }).date
     };
     this.fits.push(fit);
     this.#setUp(fit, readings);

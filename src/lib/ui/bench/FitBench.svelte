@@ -59,9 +59,12 @@
     card: ['print-card']
   };
 
+  /** The first length that is still to be measured. */
+  const firstWaiting = () => SHOULDER_FIELDS.find((id) => bench.valueOf(id) === null);
+
   async function goTo(step: StepId) {
     await tick();
-    const waiting = step === 'measure' ? SHOULDER_FIELDS.find((id) => bench.valueOf(id) === null) : undefined;
+    const waiting = step === 'measure' ? firstWaiting() : undefined;
     const ids = waiting ? [`measure-${waiting}`] : ENTRY[step];
     const target = ids.map((id) => document.getElementById(id)).find((element) => element !== null);
     document.getElementById(step)?.scrollIntoView({ block: 'start' });
@@ -81,7 +84,7 @@
 
   onMount(() => {
     if (nextStep === 'measure' || nextStep === 'decide')
-      focusSoon(() => document.getElementById('measure-height'));
+      focusSoon(() => document.getElementById(`measure-${firstWaiting() ?? 'height'}`));
     else setTimeout(() => void goTo(nextStep), 0);
   });
 </script>

@@ -1,0 +1,20 @@
+export { STATURE, type Sex } from './stature';
+export { heightOfZ, heightsAt, zOfHeight, type HeightsAtAge } from './reference';
+export {
+  ageYears,
+  driftVariance,
+  follow,
+  heightOn,
+  sdOn,
+  type Child,
+  type Followed,
+  type HeightReading
+} from './follow';
+export {
+  chanceOfHeight,
+  GROWN_YEARS,
+  nextMeasure,
+  whenOutgrown,
+  type NextMeasureReason,
+  type Outgrown
+} from './outgrown';

@@ -1,0 +1,119 @@
+import { readFile } from 'node:fs/promises';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { HOLD_CHECKS } from '$lib/core/checks';
+import type { Fit, Player, Setup } from '$lib/data';
+import { demoRecords } from '$lib/data/demo/demo';
+import { cardOf, type Card } from './card';
+import { cardPdf } from './card-pdf';
+
+const records = demoRecords(new Date('2026-11-24T10:00:00'));
+const find = <T extends { readonly id: string }>(list: readonly T[], id: string): T => {
+  const found = list.find((one) => one.id === id);
+  if (!found) throw new Error(`no ${id}`);
+  return found;
+};
+const player: Player = find(records.players, 'demo-05');
+const fit: Fit = find(records.fits, 'demo-05-fit-1');
+const setup: Setup = find(records.setups, 'demo-05-setup-1');
+const focus = HOLD_CHECKS[2] ?? null;
+
+const card = (patch: Partial<Parameters<typeof cardOf>[0]> = {}): Card =>
+  cardOf({ player, fit, setup, focus, unit: 'cm', overrides: {}, teacherName: 'Ms Placeholder', ...patch });
+
+describe('cardOf', () => {
+  it('holds every setting with its mark, the focus and the next look', () => {
+    const made = card();
+    expect(made).toMatchObject({
+      player: 'Juno Appleyarrow',
+      instrument: 'Violin',
+      size: setup.size,
+      focus: { line: 'Let your jaw rest, soft as on a pillow.', dose: '10 in a row, every day' },
+      nextLook: '15 Apr 2027',
+      signed: 'Ms Placeholder · 15 Oct 2026 · set-up 1'
+    });
+    expect(made.settings).toHaveLength(7);
+    expect(made.settings.find(({ name }) => name === 'Shoulder foot at')?.mark).toBe(
+      'blue sticker at the foot'
+    );
+    expect(made.drawing.shoulderFoot[0]).toBeGreaterThan(0);
+    expect(made.drawing.chestFoot[0]).toBeLessThan(0);
+  });
+
+  it('speaks inches, and leaves out what is not there', () => {
+    const made = card({ unit: 'in', focus: null, teacherName: '' });
+    expect(made.settings[0]?.value).toMatch(/ in$/);
+    expect(made.focus).toBeNull();
+    expect(made.signed).toBe('15 Oct 2026 · set-up 1');
+  });
+});
+
+describe('cardPdf', () => {
+  beforeEach(() => {
+    // The application fetches its own fonts; here they come from the packages on the disk.
+    vi.stubGlobal(
+      'fetch',
+      async (url: string) => new Response(new Uint8Array(await readFile(`.${url.split('?')[0]}`)))
+    );
+  });
+  afterEach(() => vi.unstubAllGlobals());
+
+  async function read(bytes: Uint8Array) {
+    const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
+    const pdf = await getDocument({ data: bytes, verbosity: 0 }).promise;
+    const page = await pdf.getPage(1);
+    const { width, height } = page.getViewport({ scale: 1 });
+    const { items } = await page.getTextContent();
+    const places = items.flatMap((item) =>
+      'str' in item && item.str.trim() !== ''
+        ? [
+            {
+              text: item.str,
+              right: Number(item.transform[4]) + item.width,
+              bottom: Number(item.transform[5])
+            }
+          ]
+        : []
+    );
+    return { pages: pdf.numPages, width, height, places, text: places.map(({ text }) => text).join(' ') };
+  }
+
+  it('is one page of A6 with everything on it', async () => {
+    const made = card();
+    const pdf = await read(await cardPdf(made));
+    expect(pdf.pages).toBe(1);
+    expect((pdf.width / 72) * 25.4).toBeCloseTo(105, 2);
+    expect((pdf.height / 72) * 25.4).toBeCloseTo(148, 2);
+    for (const { name, value } of made.settings) {
+      expect(pdf.text).toContain(name);
+      expect(pdf.text).toContain(value);
+    }
+    expect(pdf.text).toContain('blue sticker at the foot');
+    expect(pdf.text).toContain('Look again by 15 Apr 2027');
+  });
+
+  it('cuts what is too long instead of running off the page', async () => {
+    const marks = Object.fromEntries(
+      Object.entries(setup.rest.settings).map(([id, setting]) => [
+        id,
+        { ...setting, mark: 'a very long mark indeed '.repeat(3).slice(0, 60) }
+      ])
+    ) as Setup['rest']['settings'];
+    const long = card({
+      player: { ...player, name: 'Marguerite Oddbottle-Featherstonehaugh of Upper and Lower Lanternfield' },
+      setup: { ...setup, rest: { ...setup.rest, settings: marks } },
+      teacherName: 'A teacher with a name that takes up a good deal of room on any card'.padEnd(80, '.')
+    });
+    const { places, width } = await read(await cardPdf(long));
+    expect(places.some(({ text }) => text.includes('…'))).toBe(true);
+    for (const { right, bottom } of places) {
+      expect(right).toBeLessThanOrEqual(width - 20);
+      expect(bottom).toBeGreaterThan(10);
+    }
+  });
+
+  it('writes accents and other scripts, and a sign for what no font has', async () => {
+    const name = 'Łuc Ω Юля ễ 弓';
+    const { text } = await read(await cardPdf(card({ player: { ...player, name } })));
+    for (const part of ['uc', 'Ω', 'Юля', 'ễ', '?']) expect(text).toContain(part);
+  });
+});
