@@ -73,3 +73,10 @@ export const choiceOf = <Value extends string>(values: readonly Value[]) =>
 /** A single reading or several, as a list. */
 export const asReadings = (value: number | readonly number[] | undefined): readonly number[] =>
   value === undefined ? [] : typeof value === 'number' ? [value] : value;
+
+/** A text of a certain kind. */
+export const textLike = (isRight: (text: string) => boolean, message: string) =>
+  mixed<string>().test('text', (value: unknown, context: TestContext) => {
+    const fine = value === undefined || value === null || (typeof value === 'string' && isRight(value));
+    return fine || context.createError({ message });
+  });

@@ -91,7 +91,11 @@ async function discard(request: Request): Promise<void> {
   }
 }
 
-function validated<T>(schema: Schema<T>, body: unknown): T {
+/** What the schema makes of a body.
+ *
+ * @throws InputProblem that names every wrong field
+ */
+export function validated<T>(schema: Schema<T>, body: unknown): T {
   try {
     return schema.validateSync(body, { strict: true, abortEarly: false }) as T;
   } catch (error) {

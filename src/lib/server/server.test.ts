@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { answerBatch, BATCH_LIMIT, BATCH_PLAYERS } from './batch';
+import { answerGrowth, growthRequest } from './growth';
 import { answerJson, BODY_LIMIT } from './respond';
 import { openapi } from './openapi';
 import { answerSetup, setupRequest } from './setup';
@@ -134,6 +136,201 @@ describe('POST size', () => {
   });
 });
 
+describe('POST size for the low strings', () => {
+  const cellist = {
+    family: 'cello',
+    measurements: {
+      heightMm: 1290,
+      lowerLegMm: 317,
+      seatedBreastboneMm: 327,
+      seatedEarMm: 569,
+      seatedShoulderMm: 452,
+      armReachMm: 498,
+      handSpanMm: 88,
+      handSpanWidestMm: 116
+    }
+  };
+  const bassist = {
+    family: 'bass',
+    measurements: { heightMm: 1650, gripHangMm: 693, eyebrowMm: 1564, cheekMm: 1485, handSpanMm: 115 }
+  };
+
+  it.each([
+    ['cello', cellist, '1/2', ['arm-load', 'peg-above-ear']],
+    ['bass', bassist, '3/4', ['cheek-lift', 'bow-reach']]
+  ])('answers for the %s with the evidence of each size', async (_, body, proposal, deciding) => {
+    const { status, body: answer } = await size(body);
+    expect(status).toBe(200);
+    expect(answer).toMatchObject({ proposal, estimated: [] });
+    const candidates = answer['candidates'] as readonly {
+      evidence: readonly { kind: string; weight: string; value: unknown; speaksFor: string }[];
+      landing?: number;
+    }[];
+    for (const { evidence, landing } of candidates) {
+      expect(landing).toBeUndefined();
+      expect(evidence.filter(({ weight }) => weight === 'decides').map(({ kind }) => kind)).toEqual(deciding);
+      expect(evidence.map(({ kind }) => kind)).toContain('frame-closed');
+      for (const { value, speaksFor } of evidence) {
+        expect(typeof value).toBe('number');
+        expect(['smaller', 'this', 'larger']).toContain(speaksFor);
+      }
+    }
+  });
+
+  it.each([
+    ['a seat above the shoulder', { ...cellist.measurements, seatedShoulderMm: 300 }, 'seatedShoulderMm'],
+    ['an arm longer than the player', { heightMm: 600, armReachMm: 640 }, 'armReachMm'],
+    ['a length of another family', { heightMm: 1290, cheekMm: 1100 }, 'cheekMm'],
+    ['nothing', { handSpanMm: 80 }, ''],
+    ['zero', { heightMm: 1290, armReachMm: 0 }, 'armReachMm']
+  ])('refuses %s and names the place', async (_, measurements, key) => {
+    const answer = await size({ family: 'cello', measurements });
+    expect(answer.status).toBe(400);
+    expect(pathsOf(answer)).toContain(key === '' ? 'measurements' : `measurements.${key}`);
+  });
+
+  it('has no landing for them', async () => {
+    expect(pathsOf(await size({ ...cellist, school: 'heel' }))).toEqual(['school']);
+    expect(pathsOf(await size({ ...cellist, landingLimit: 0.4 }))).toEqual(['landingLimit']);
+  });
+});
+
+describe('POST growth', () => {
+  const growth = async (body: unknown) =>
+    reply(await answerJson(request(JSON.stringify(body)), growthRequest, answerGrowth));
+  const girl = {
+    sex: 'female',
+    birthMonth: '2017-05',
+    heights: [
+      { date: '2026-01-15', mm: 1290 },
+      { date: '2026-07-15', mm: 1321 }
+    ],
+    today: '2026-11-24',
+    on: '2028-11-24',
+    family: 'violin',
+    size: '1/4',
+    measurements: { armToPalmMm: 520 }
+  };
+
+  it('forecasts from the last height every three months to the day asked for', async () => {
+    const { status, body } = await growth(girl);
+    expect(status).toBe(200);
+    const days = body['heightOn'] as readonly { date: string; p10Mm: number; p50Mm: number; p90Mm: number }[];
+    expect(days.map(({ date }) => date)).toEqual([
+      '2026-07-15',
+      '2026-10-15',
+      '2027-01-15',
+      '2027-04-15',
+      '2027-07-15',
+      '2027-10-15',
+      '2028-01-15',
+      '2028-04-15',
+      '2028-07-15',
+      '2028-10-15',
+      '2028-11-24'
+    ]);
+    for (const { p10Mm, p50Mm, p90Mm } of days) expect(p10Mm < p50Mm && p50Mm < p90Mm).toBe(true);
+    // 520 mm of arm at 1321 mm of height: past a 1/2 already
+    expect(body).toMatchObject({
+      outgrown: { early: '2026-11-24', middle: '2026-11-24', late: '2026-11-24' },
+      nextMeasure: { date: '2026-11-24', reason: 'change-likely' }
+    });
+  });
+
+  it('gives early, middle and late days in order, and none that can’t be known', async () => {
+    const { body } = await growth({ ...girl, size: '1/2' });
+    const { early, middle, late } = body['outgrown'] as { early: string; middle: string; late: string };
+    expect('2026-11-24' < early && early < middle && middle < late).toBe(true);
+    expect((await growth({ ...girl, size: '4/4' })).body['outgrown']).toBeNull();
+    const sure = { measurements: { armToPalmMm: 536, armToWristMm: 465 } };
+    const unknown = await growth({ ...girl, ...sure, birthMonth: null });
+    expect(unknown.body).toMatchObject({
+      z: null,
+      heightOn: [],
+      outgrown: null,
+      nextMeasure: { reason: 'no-age' }
+    });
+    const adult = await growth({ ...girl, ...sure, birthMonth: '1990-02' });
+    expect(adult.body).toMatchObject({ outgrown: null, nextMeasure: { reason: 'grown' } });
+  });
+
+  it('takes the other families, and the day of the last height as today', async () => {
+    const { today: _today, on: _on, measurements: _lengths, ...plain } = girl;
+    const { status, body } = await growth({ ...plain, family: 'cello', size: '1/2' });
+    expect(status).toBe(200);
+    expect(body['estimated']).toEqual(['armReachMm', 'seatedBreastboneMm', 'seatedEarMm']);
+    expect((body['heightOn'] as readonly { date: string }[]).at(-1)?.date).toBe('2028-07-15');
+  });
+
+  it.each([
+    ['a day that is none', { heights: [{ date: '2026-02-30', mm: 1290 }] }, 'heights[0].date'],
+    ['a day before the birth', { birthMonth: '2026-03' }, 'heights[0].date'],
+    ['today before the last height', { today: '2026-02-01' }, 'today'],
+    ['a month as a name', { birthMonth: 'May 2017' }, 'birthMonth'],
+    ['no heights', { heights: [] }, 'heights'],
+    ['a size of no violin', { size: '14 in' }, 'size'],
+    ['an unknown key', { shoe: 1 }, 'shoe']
+  ])('refuses %s and names the place', async (_, change, path) => {
+    const answer = await growth({ ...girl, ...change });
+    expect(answer.status).toBe(400);
+    expect(pathsOf(answer)).toContain(path);
+  });
+});
+
+describe('POST size/batch', () => {
+  const batch = (body: BodyInit, type = 'application/x-ndjson') =>
+    answerBatch(
+      new Request('http://localhost/', {
+        method: 'POST',
+        body,
+        headers: { 'content-type': type },
+        duplex: 'half'
+      } as RequestInit)
+    );
+  const linesOf = async (response: Response) =>
+    (await response.text())
+      .split('\n')
+      .filter((line) => line !== '')
+      .map((line) => JSON.parse(line) as Record<string, unknown>);
+  const one = JSON.stringify({ family: 'violin', measurements: { heightMm: 1205, armToPalmMm: 482 } });
+
+  it('answers each line in order, skips blank ones and goes on after a bad one', async () => {
+    const response = await batch(`${one}\n\n{"family":"violin"\n{"family":"tuba"}\r\n${one}`);
+    expect(response.headers.get('content-type')).toContain('application/x-ndjson');
+    const lines = await linesOf(response);
+    expect(lines).toHaveLength(4);
+    expect(lines[0]).toMatchObject({ proposal: '1/4' });
+    expect(lines[1]).toEqual({ line: 3, error: { message: 'The line is not JSON.', fields: [] } });
+    expect(lines[2]).toMatchObject({ line: 4, error: { fields: expect.arrayContaining([]) } });
+    expect(lines[3]).toEqual(lines[0]);
+  });
+
+  it('refuses too many players, too many bytes and other types', async () => {
+    expect(await linesOf(await batch(`${one}\n`.repeat(BATCH_PLAYERS)))).toHaveLength(BATCH_PLAYERS);
+    expect((await batch(`${one}\n`.repeat(BATCH_PLAYERS + 1))).status).toBe(413);
+    expect((await batch(' '.repeat(BATCH_LIMIT + 1))).status).toBe(413);
+    expect((await batch(one, 'application/json')).status).toBe(415);
+  }, 30_000);
+
+  it('answers a sender that pauses before it has sent all, and stops when it becomes too much', async () => {
+    let send: ReadableStreamDefaultController<Uint8Array> | undefined;
+    const body = new ReadableStream<Uint8Array>({ start: (controller) => void (send = controller) });
+    const encode = (text: string) => new TextEncoder().encode(text);
+    send?.enqueue(encode(`${one}\n{"fam`));
+    const response = await batch(body);
+    expect(response.status).toBe(200);
+    const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
+    const next = async () => JSON.parse((await reader?.read())?.value ?? 'null') as Record<string, unknown>;
+    expect(await next()).toMatchObject({ proposal: '1/4' });
+    send?.enqueue(encode(`ily":"viola","measurements":{"heightMm":1500}}\n`));
+    expect(await next()).toMatchObject({ betweenSizes: true });
+    send?.enqueue(encode(' '.repeat(BATCH_LIMIT)));
+    expect(await next()).toMatchObject({ error: { message: expect.stringContaining('too large') } });
+    expect((await reader?.read())?.done).toBe(true);
+    send?.close();
+  });
+});
+
 describe('POST setup', () => {
   const half = {
     family: 'violin',
@@ -203,6 +400,8 @@ describe('any route', () => {
     expect(Object.keys(paths)).toEqual([
       '/api/v1/health',
       '/api/v1/size',
+      '/api/v1/size/batch',
+      '/api/v1/growth',
       '/api/v1/setup',
       '/api/v1/openapi.json'
     ]);

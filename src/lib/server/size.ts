@@ -1,70 +1,51 @@
 import { array, mixed, type InferType } from 'yup';
-import { combineReadings, type MeasurementId } from '$lib/core/body';
-import { SHOULDER_FAMILIES, sizesOf, type MeasuredInstrument } from '$lib/core/instruments';
+import { heightOf } from '$lib/core/body';
+import { FAMILIES, isShoulderFamily, sizesOf } from '$lib/core/instruments';
 import {
-  DEFAULT_LANDING_SCHOOL,
   LANDING_SCHOOLS,
   OWN_LIMIT_RANGE,
   proposeSize,
+  type Candidate,
   type LandingRule,
-  type Readings,
   type Reason,
   type Warning
 } from '$lib/core/sizing';
-import { asReadings, choiceOf, exactly, lengthWithin, numberWithin, readingsOf } from './fields';
+import { choiceOf, exactly, lengthWithin, numberWithin } from './fields';
+import { keyOf, measurementFields, measurementProblems, readingsFrom } from './measurements';
 import { InputProblem, type FieldProblem } from './respond';
 
-const INSTRUMENT_LENGTH_MM = [150, 900] as const;
-
-const measurements = exactly({
-  heightMm: readingsOf('height'),
-  armToPalmMm: readingsOf('armToPalm'),
-  armToWristMm: readingsOf('armToWrist'),
-  handLengthMm: readingsOf('handLength'),
-  handSpanMm: readingsOf('handSpan')
-});
+const INSTRUMENT_LENGTH_MM = [150, 2300] as const;
+const STRING_LENGTH_MM = [100, 1300] as const;
 
 const instrument = exactly({
   size: mixed<string>().required(),
   overallMm: lengthWithin(...INSTRUMENT_LENGTH_MM).required(),
-  stringMm: lengthWithin(...INSTRUMENT_LENGTH_MM)
+  stringMm: lengthWithin(...STRING_LENGTH_MM)
 });
 
 /** What a question for a size must look like. */
 export const sizeRequest = exactly({
-  family: choiceOf(SHOULDER_FAMILIES).required(),
-  measurements: measurements.required(),
+  family: choiceOf(FAMILIES).required(),
+  measurements: measurementFields.required(),
   landingLimit: numberWithin(...OWN_LIMIT_RANGE),
   school: choiceOf(LANDING_SCHOOLS),
   sizes: array().of(mixed<string>().required()).min(1, 'must name at least one size'),
-  instruments: array().of(instrument.required())
+  instruments: array().of(instrument.required()).max(100, 'must hold at most 100 instruments')
 });
 
 export type SizeRequest = InferType<typeof sizeRequest>;
 
-const KEY_OF: Readonly<Partial<Record<MeasurementId, keyof SizeRequest['measurements']>>> = {
-  height: 'heightMm',
-  armToPalm: 'armToPalmMm',
-  armToWrist: 'armToWristMm',
-  handLength: 'handLengthMm',
-  handSpan: 'handSpanMm'
-};
-
 /**
- * Answers a question for a size, with reasons and warnings as codes and values.
+ * Answers a question for a size.
  *
- * @throws InputProblem for what the schema can't see: both a limit and a school, sizes that the family does
- *   not come in, an arm longer than the height, a palm nearer than the wrist
+ * @throws InputProblem for what the schema can't see: school and limit together, sizes that the family does
+ *   not come in, measurements of another family, an arm longer than the height, a palm nearer than the wrist
  */
 export function answerSize(request: SizeRequest): unknown {
-  const readings: Readings = {
-    height: asReadings(request.measurements.heightMm),
-    armToPalm: asReadings(request.measurements.armToPalmMm),
-    armToWrist: asReadings(request.measurements.armToWristMm),
-    handLength: asReadings(request.measurements.handLengthMm),
-    handSpan: asReadings(request.measurements.handSpanMm)
-  };
-  const problems = [...choiceProblems(request), ...bodyProblems(readings)];
+  const readings = readingsFrom(request.measurements);
+  const problems = [...choiceProblems(request), ...measurementProblems(request.measurements, request.family)];
+  if (heightOf(readings) === null)
+    problems.push({ path: 'measurements', message: 'needs a height or an arm length' });
   if (problems.length > 0) throw new InputProblem(problems);
 
   const proposal = proposeSize({
@@ -72,33 +53,59 @@ export function answerSize(request: SizeRequest): unknown {
     readings,
     rule: ruleOf(request),
     ...(request.sizes ? { sizes: request.sizes } : {}),
-    instruments: (request.instruments ?? []) as readonly MeasuredInstrument[]
+    ...(request.instruments
+      ? {
+          instruments: request.instruments.map(({ size, overallMm, stringMm }) => ({
+            size,
+            overallMm,
+            ...(stringMm === undefined ? {} : { stringMm })
+          }))
+        }
+      : {})
   });
   if (!proposal)
     throw new InputProblem([{ path: 'measurements', message: 'needs a height or an arm length' }]);
-  const { advised, betweenSizes, candidates, estimated, reasons, warnings } = proposal;
   return {
     proposal: proposal.proposal,
-    advised,
-    betweenSizes,
-    candidates,
-    estimated: estimated.map(keyOf),
-    reasons: reasons.map(withKeys),
-    warnings: warnings.map(withKeys)
+    advised: proposal.advised,
+    betweenSizes: proposal.betweenSizes,
+    candidates: proposal.candidates.map(candidateAnswer),
+    estimated: proposal.estimated.map(keyOf),
+    reasons: proposal.reasons.map(withKeys),
+    warnings: proposal.warnings.map(withKeys)
   };
 }
 
-const keyOf = (id: MeasurementId): string => KEY_OF[id] ?? id;
+function candidateAnswer(candidate: Candidate): unknown {
+  const { size, overallMm, stringMm, dimensions, landing, marginMm, probability, verdict, evidence } =
+    candidate;
+  return {
+    size,
+    overallMm,
+    stringMm,
+    dimensions,
+    ...(landing === null ? {} : { landing }),
+    marginMm,
+    probability,
+    verdict,
+    evidence
+  };
+}
 
 /** Other programs know measurements by the keys that they send. */
 function withKeys(note: Reason | Warning): unknown {
   if ('measurements' in note) return { ...note, measurements: note.measurements.map(keyOf) };
-  return 'measurement' in note ? { ...note, measurement: keyOf(note.measurement) } : note;
+  if (!('measurement' in note)) return note;
+  return {
+    ...note,
+    measurement: keyOf(note.measurement),
+    ...('than' in note ? { than: keyOf(note.than) } : {})
+  };
 }
 
-function ruleOf({ landingLimit, school }: SizeRequest): LandingRule {
+function ruleOf({ school, landingLimit }: SizeRequest): LandingRule {
   if (landingLimit !== undefined) return { school: 'own', limit: landingLimit };
-  return { school: school ?? DEFAULT_LANDING_SCHOOL };
+  return { school: school ?? 'palm-centre' };
 }
 
 function choiceProblems({ family, landingLimit, school, sizes, instruments }: SizeRequest): FieldProblem[] {
@@ -106,37 +113,19 @@ function choiceProblems({ family, landingLimit, school, sizes, instruments }: Si
   const known = sizesOf(family);
   const bad = (path: string, message: string) => problems.push({ path, message });
   if (landingLimit !== undefined && school !== undefined)
-    bad('landingLimit', 'give a limit or a school, not both');
+    bad('landingLimit', 'can’t be given together with school');
+  if (!isShoulderFamily(family))
+    for (const [path, value] of Object.entries({ landingLimit, school }))
+      if (value !== undefined) bad(path, 'is for violin and viola only');
   sizes?.forEach((size, index) => {
     if (!known.includes(size)) bad(`sizes[${index}]`, `no ${family} comes in this size`);
-    else if (sizes.indexOf(size) !== index) bad(`sizes[${index}]`, 'comes twice');
   });
   instruments?.forEach(({ size }, index) => {
-    const path = `instruments[${index}].size`;
-    if (!known.includes(size)) bad(path, `no ${family} comes in this size`);
-    else if (sizes && !sizes.includes(size)) bad(path, 'is not among the sizes to consider');
-    else if (instruments.findIndex((one) => one.size === size) !== index) bad(path, 'comes twice');
+    if (!known.includes(size)) bad(`instruments[${index}].size`, `no ${family} comes in this size`);
+    else if (sizes && !sizes.includes(size))
+      bad(`instruments[${index}].size`, 'is not among the sizes considered');
+    else if (instruments.findIndex((one) => one.size === size) < index)
+      bad(`instruments[${index}].size`, 'comes twice');
   });
-  return problems;
-}
-
-function bodyProblems(readings: Readings): FieldProblem[] {
-  const valueOf = (id: MeasurementId) => {
-    const values = readings[id] ?? [];
-    return values.length === 0 ? null : combineReadings(id, values).mm;
-  };
-  const problems: FieldProblem[] = [];
-  const height = valueOf('height');
-  const palm = valueOf('armToPalm');
-  const wrist = valueOf('armToWrist');
-  if (height === null && palm === null && wrist === null)
-    problems.push({ path: 'measurements', message: 'needs a height or an arm length' });
-  for (const id of ['armToPalm', 'armToWrist', 'handLength', 'handSpan'] as const) {
-    const value = valueOf(id);
-    if (height !== null && value !== null && value >= height)
-      problems.push({ path: `measurements.${keyOf(id)}`, message: 'must be shorter than the height' });
-  }
-  if (palm !== null && wrist !== null && palm <= wrist)
-    problems.push({ path: 'measurements.armToPalmMm', message: 'must be longer than the arm to the wrist' });
   return problems;
 }

@@ -5,6 +5,8 @@ export {
   type MeasurementId,
   type MeasurementKind
 } from './measurements';
+export { bodyOf, expectedLength, heightOf, readOf, type Body, type BodyLength, type Readings } from './body';
+export { contradictions, type Contradiction } from './contradictions';
 export { FRACTION_OF_HEIGHT } from './proportions';
 export { combineReadings, type Reading } from './readings';
 export { plausibility, type Plausibility } from './plausibility';

@@ -52,7 +52,8 @@ const ofHeight = (fraction: number) => (heightMm: number) => fraction * heightMm
  * Tape error, tolerance between readings, and the spread of bodies around what height predicts.
  *
  * Source: usual tape repeatability (6 mm arm and seated lengths, 5 mm height, 4 mm hand), tolerances of about
- * two and a half times that, and proportions in {@link FRACTION_OF_HEIGHT}.
+ * two and a half times that, and proportions in {@link FRACTION_OF_HEIGHT}. Eyebrow and cheek differ from height
+ * only by the part of the head above them, so they spread far less than limbs.
  */
 export const MEASUREMENTS: Readonly<Record<MeasurementId, MeasurementKind>> = {
   height: { id: 'height', families: ALL, sdMm: 5, toleranceMm: 15, rangeMm: [600, 2300] },
@@ -168,7 +169,7 @@ export const MEASUREMENTS: Readonly<Record<MeasurementId, MeasurementKind>> = {
     sdMm: 5,
     toleranceMm: 15,
     expectedMm: ofHeight(OF_HEIGHT.eyebrow),
-    expectedShare: 0.04,
+    expectedShare: 0.012,
     rangeMm: [550, 2200]
   },
   cheek: {
@@ -177,7 +178,7 @@ export const MEASUREMENTS: Readonly<Record<MeasurementId, MeasurementKind>> = {
     sdMm: 5,
     toleranceMm: 15,
     expectedMm: ofHeight(OF_HEIGHT.cheek),
-    expectedShare: 0.04,
+    expectedShare: 0.012,
     rangeMm: [500, 2150]
   },
   gripHang: {

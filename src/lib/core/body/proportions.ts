@@ -19,7 +19,22 @@ export const FRACTION_OF_HEIGHT = {
   armReach: 0.386,
   eyebrow: 0.948,
   cheek: 0.9,
-  grip: 0.42
+  nose: 0.905,
+  mouth: 0.88,
+  chin: 0.87,
+  shoulder: 0.818,
+  elbow: 0.63,
+  wrist: 0.485,
+  grip: 0.42,
+  fingertip: 0.377,
+  hip: 0.53,
+  knee: 0.285,
+  hipHalfBreadth: 0.0955,
+  upperArm: 0.186,
+  forearm: 0.146,
+  handWidth: 0.044,
+  innerKneeOverLowerLeg: 0.04,
+  chestDepth: 0.115
 } as const;
 
 /** Sitting height as a fraction of height at given heights; linear between, constant outside. */

@@ -2,7 +2,7 @@ import { daysBetween, type IsoDay, type IsoMonth } from '../time';
 import { heightOfZ, heightsAt, zOfHeight } from './reference';
 import type { Sex } from './stature';
 
-const DAYS_PER_YEAR = 365.25;
+export const DAYS_PER_YEAR = 365.25;
 const BIRTH_DAY = 15;
 /** Error of one height reading, mm. */
 const READING_SD_MM = 5;
@@ -29,6 +29,8 @@ export interface HeightReading {
 export interface Followed {
   readonly child: Child;
   readonly on: IsoDay;
+  /** Age on that day, years. */
+  readonly years: number;
   readonly z: number;
   readonly variance: number;
 }
@@ -61,31 +63,30 @@ export function follow(child: Child, heights: readonly HeightReading[]): Followe
     const perMm = (zOfHeight(mm + 1, reference) - zOfHeight(mm - 1, reference)) / 2;
     const error = (READING_SD_MM * perMm) ** 2;
     if (!state) {
-      state = { child, on: date, z: read, variance: error };
+      state = { child, on: date, years: age, z: read, variance: error };
       continue;
     }
-    const before: number =
-      state.variance + driftVariance(child.sex, ageYears(child.birthMonth, state.on), age);
+    const before: number = state.variance + driftVariance(child.sex, state.years, age);
     const gain = before / (before + error);
-    state = { child, on: date, z: state.z + gain * (read - state.z), variance: (1 - gain) * before };
+    const z: number = state.z + gain * (read - state.z);
+    state = { child, on: date, years: age, z, variance: (1 - gain) * before };
   }
   if (!state) throw new RangeError('no height to follow');
   return state;
 }
 
-/** Standard deviation of the score on a later day. */
-export function sdOn({ child, on, variance }: Followed, day: IsoDay): number {
-  const [from, to] = [ageYears(child.birthMonth, on), ageYears(child.birthMonth, day)];
-  return Math.sqrt(variance + driftVariance(child.sex, from, to));
-}
+/** Standard deviation of the score at a later age. */
+export const sdAt = ({ child, years, variance }: Followed, ageThen: number): number =>
+  Math.sqrt(variance + driftVariance(child.sex, years, ageThen));
 
 /** z of a tenth of the normal distribution. */
 const TENTH = 1.2815515655446004;
 
 /** Height on a day that is exceeded by nine in ten, by half, and by one in ten such children, mm. */
 export function heightOn(followed: Followed, day: IsoDay): { p10Mm: number; p50Mm: number; p90Mm: number } {
-  const reference = heightsAt(followed.child.sex, ageYears(followed.child.birthMonth, day));
-  const sd = sdOn(followed, day);
+  const ageThen = ageYears(followed.child.birthMonth, day);
+  const reference = heightsAt(followed.child.sex, ageThen);
+  const sd = sdAt(followed, ageThen);
   const at = (z: number) => heightOfZ(z, reference);
   return { p10Mm: at(followed.z - TENTH * sd), p50Mm: at(followed.z), p90Mm: at(followed.z + TENTH * sd) };
 }

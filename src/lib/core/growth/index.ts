@@ -2,10 +2,11 @@ export { STATURE, type Sex } from './stature';
 export { heightOfZ, heightsAt, zOfHeight, type HeightsAtAge } from './reference';
 export {
   ageYears,
+  DAYS_PER_YEAR,
   driftVariance,
   follow,
   heightOn,
-  sdOn,
+  sdAt,
   type Child,
   type Followed,
   type HeightReading

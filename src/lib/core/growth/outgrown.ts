@@ -1,6 +1,6 @@
 import { normalCdf } from '../maths';
 import { daysBetween, daysLater, monthsLater, type IsoDay } from '../time';
-import { ageYears, sdOn, type Followed } from './follow';
+import { ageYears, DAYS_PER_YEAR, sdAt, type Followed } from './follow';
 import { heightsAt, zOfHeight } from './reference';
 
 /** Nobody is forecast beyond this age. */
@@ -13,28 +13,40 @@ export interface Outgrown {
   readonly late: IsoDay | null;
 }
 
-/** Chance that the child is at least that tall on a day. */
-export function chanceOfHeight(followed: Followed, heightMm: number, day: IsoDay): number {
-  const reference = heightsAt(followed.child.sex, ageYears(followed.child.birthMonth, day));
-  return normalCdf((followed.z - zOfHeight(heightMm, reference)) / sdOn(followed, day));
-}
+const chanceAt = (followed: Followed, heightMm: number, ageThen: number): number =>
+  normalCdf(
+    (followed.z - zOfHeight(heightMm, heightsAt(followed.child.sex, ageThen))) / sdAt(followed, ageThen)
+  );
 
-/** The first day from `from` on with at least that chance, before the child is grown; null when there is none. */
-function firstDay(followed: Followed, heightMm: number, chance: number, from: IsoDay): IsoDay | null {
-  const { birthMonth } = followed.child;
-  const last = daysBetween(from, monthsLater(`${birthMonth}-15`, GROWN_YEARS * 12));
-  for (let week = 0; week <= last; week += 7)
-    if (chanceOfHeight(followed, heightMm, daysLater(from, week)) >= chance) {
-      let day = week;
-      while (
-        day > Math.max(0, week - 7) &&
-        chanceOfHeight(followed, heightMm, daysLater(from, day - 1)) >= chance
-      )
-        day--;
-      return daysLater(from, day);
-    }
+/** Chance that the child is at least that tall on a day. */
+export const chanceOfHeight = (followed: Followed, heightMm: number, day: IsoDay): number =>
+  chanceAt(followed, heightMm, ageYears(followed.child.birthMonth, day));
+
+/** Days in one stride of the search; within the stride it goes day by day. */
+const STRIDE = 28;
+
+/** The first day from `from` on with at least that chance; null when there is none within so many days. */
+function firstDay(
+  followed: Followed,
+  heightMm: number,
+  chance: number,
+  from: IsoDay,
+  withinDays: number
+): IsoDay | null {
+  const years = ageYears(followed.child.birthMonth, from);
+  const reached = (day: number) => chanceAt(followed, heightMm, years + day / DAYS_PER_YEAR) >= chance;
+  for (let day = 0; day <= withinDays; day = Math.min(day + STRIDE, Math.max(day + 1, withinDays))) {
+    if (!reached(day)) continue;
+    let first = day;
+    while (first > Math.max(0, day - STRIDE) && reached(first - 1)) first--;
+    return daysLater(from, first);
+  }
   return null;
 }
+
+/** Days until the child counts as grown. */
+const growingDays = (followed: Followed, from: IsoDay) =>
+  Math.floor((GROWN_YEARS - ageYears(followed.child.birthMonth, from)) * DAYS_PER_YEAR);
 
 /**
  * When a size is outgrown: when the child reaches the height at which the next size fits, all lengths keeping
@@ -44,7 +56,8 @@ function firstDay(followed: Followed, heightMm: number, chance: number, from: Is
  * @param today a size that is outgrown already gives today
  */
 export function whenOutgrown(followed: Followed, outgrownAtMm: number, today: IsoDay): Outgrown {
-  const at = (chance: number) => firstDay(followed, outgrownAtMm, chance, today);
+  const within = growingDays(followed, today);
+  const at = (chance: number) => firstDay(followed, outgrownAtMm, chance, today, within);
   return { early: at(0.1), middle: at(0.5), late: at(0.9) };
 }
 
@@ -69,7 +82,15 @@ export function nextMeasure(
   { borderline, grown }: { readonly borderline: boolean; readonly grown: boolean }
 ): { readonly date: IsoDay; readonly reason: NextMeasureReason } {
   const halfYear = monthsLater(today, LONGEST_WAIT_MONTHS);
-  const likely = forecast && firstDay(forecast.followed, forecast.outgrownAtMm, WORTH_A_LOOK, today);
+  const likely =
+    forecast &&
+    firstDay(
+      forecast.followed,
+      forecast.outgrownAtMm,
+      WORTH_A_LOOK,
+      today,
+      Math.min(daysBetween(today, halfYear), growingDays(forecast.followed, today))
+    );
   const choices: { date: IsoDay; reason: NextMeasureReason }[] = [
     ...(borderline ? [{ date: daysLater(today, BORDERLINE_WAIT_DAYS), reason: 'borderline' as const }] : []),
     ...(likely ? [{ date: likely, reason: 'change-likely' as const }] : []),

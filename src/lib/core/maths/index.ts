@@ -1,2 +1,3 @@
+export { leastSquares, type Variable } from './least-squares';
 export { normalCdf } from './normal';
 export { clamp } from './range';

@@ -1,7 +1,4 @@
-import { combineReadings, FRACTION_OF_HEIGHT, MEASUREMENTS, type MeasurementId } from '../body';
-
-/** Readings by measurement, in mm; an absent or empty list means that it was not measured. */
-export type Readings = Readonly<Partial<Record<MeasurementId, readonly number[]>>>;
+import { expectedLength, heightOf, readOf, type MeasurementId, type Readings } from '../body';
 
 /** The outstretched left arm, as far as it matters for the scroll: where the hand begins and how long it is. */
 export interface Arm {
@@ -23,7 +20,6 @@ interface Observation {
   readonly sdMm: number;
 }
 
-const { neckToPalm, neckToWrist, hand: handShare } = FRACTION_OF_HEIGHT;
 const PALM_LANDING = 0.5;
 
 /**
@@ -36,10 +32,10 @@ const PALM_LANDING = 0.5;
  * @returns the arm, or null when neither the height nor an arm length is known
  */
 export function solveArm(readings: Readings): Arm | null {
-  const palm = readingOf(readings, 'armToPalm');
-  const wrist = readingOf(readings, 'armToWrist');
-  const hand = readingOf(readings, 'handLength');
-  const heightMm = readingOf(readings, 'height')?.mm ?? heightFromArm(palm?.mm, wrist?.mm);
+  const palm = readOf(readings, 'armToPalm');
+  const wrist = readOf(readings, 'armToWrist');
+  const hand = readOf(readings, 'handLength');
+  const heightMm = heightOf(readings);
   if (heightMm === null) return null;
 
   const observations: Observation[] = [];
@@ -50,34 +46,16 @@ export function solveArm(readings: Readings): Arm | null {
   if (palm) observe(1, PALM_LANDING, palm);
   if (wrist) observe(1, 0, wrist);
   if (!palm && !wrist) {
-    observe(1, PALM_LANDING, expected('armToPalm', neckToPalm * heightMm));
+    observe(1, PALM_LANDING, expectedLength('armToPalm', heightMm));
     estimated.push('armToPalm');
   }
   if (hand) observe(0, 1, hand);
   else {
-    observe(0, 1, expected('handLength', handShare * heightMm));
+    observe(0, 1, expectedLength('handLength', heightMm));
     estimated.push('handLength');
   }
   return { ...leastSquares(observations), estimated };
 }
-
-function readingOf(readings: Readings, id: MeasurementId) {
-  const values = readings[id];
-  return values && values.length > 0 ? combineReadings(id, values) : null;
-}
-
-function heightFromArm(palmMm?: number, wristMm?: number): number | null {
-  const guesses = [
-    ...(palmMm === undefined ? [] : [palmMm / neckToPalm]),
-    ...(wristMm === undefined ? [] : [wristMm / neckToWrist])
-  ];
-  return guesses.length === 0 ? null : guesses.reduce((sum, guess) => sum + guess, 0) / guesses.length;
-}
-
-const expected = (id: MeasurementId, mm: number) => ({
-  mm,
-  sdMm: (MEASUREMENTS[id].expectedShare ?? 0) * mm
-});
 
 function leastSquares(observations: readonly Observation[]): Omit<Arm, 'estimated'> {
   let ww = 0;

@@ -1,17 +1,24 @@
 import type { Family } from '../instruments';
 
-/** Closed left-hand frame as a share of string length. Source: notes lie at L (1 - 2^(-n/12)). */
+/**
+ * Left-hand frames as shares of string length: closed from the first to the fourth finger, extended where the
+ * family has it. Source: a note n semitones above the open string lies at L (1 - 2^(-n/12)); violin and viola 2
+ * to 7 semitones, cello 2 to 5 and 1 to 5, bass 1 to 3 in half position.
+ */
 export const CLOSED_FRAME: Readonly<Record<Family, number>> = {
   violin: 0.2235,
   viola: 0.2235,
   cello: 0.1417,
   bass: 0.103
 };
+export const EXTENDED_FRAME: Readonly<Partial<Record<Family, number>>> = { cello: 0.1947 };
+/** First position of the bass, 2 to 4 semitones. */
+export const BASS_FIRST_POSITION = 0.0972;
 
 /** Share by which the span may fall short of the frame: it will come with flexibility. */
 export const FRAME_ALLOWANCE = 0.08;
 
-/** How an easy hand span compares with the closed left-hand frame on one string length. */
+/** How a hand span compares with a left-hand frame on one string length. */
 export interface FrameFit {
   readonly frameMm: number;
   readonly spanMm: number;
@@ -21,13 +28,16 @@ export interface FrameFit {
 }
 
 /**
- * Compares the easy span with the closed frame (violin and viola: first to fourth finger, 2 to 7 semitones).
- * Only for spans that were measured: an estimate never speaks against a size.
+ * Compares a span with a frame: the easy span with the closed one, the widest with the extended one. Only for
+ * spans that were measured: an estimate never speaks against a size.
+ *
+ * @param share the frame as a share of string length
+ * @param pain with pain there is no allowance
  */
-export function frameFit(family: Family, stringMm: number, spanMm: number): FrameFit {
-  const frameMm = CLOSED_FRAME[family] * stringMm;
+export function frameFit(share: number, stringMm: number, spanMm: number, pain = false): FrameFit {
+  const frameMm = share * stringMm;
   const shortfallMm = Math.max(0, frameMm - spanMm);
-  const verdict =
-    shortfallMm === 0 ? 'covers' : shortfallMm < FRAME_ALLOWANCE * frameMm ? 'will-come' : 'too-short';
+  const allowedMm = pain ? 0 : FRAME_ALLOWANCE * frameMm;
+  const verdict = shortfallMm === 0 ? 'covers' : shortfallMm < allowedMm ? 'will-come' : 'too-short';
   return { frameMm, spanMm, shortfallMm, verdict };
 }

@@ -1,38 +1,86 @@
 import type { MeasurementId } from '../body';
-import type { Size } from '../instruments';
-import type { LandingRule } from './schools';
+import type { NominalInstrument, Size } from '../instruments';
+import type { Evidence } from './evidence';
+import type { Arithmetic, TestKind } from './yardstick';
 
 export type Verdict = 'fits' | 'large' | 'small';
 
-/** One size laid along this arm. */
+/** One size held against this body. */
 export interface Candidate {
   readonly size: Size;
-  /** Overall length in mm, measured on a real instrument or nominal. */
+  /** Its dimensions, measured on a real instrument or nominal. */
+  readonly instrument: NominalInstrument;
   readonly overallMm: number;
   readonly stringMm: number;
   readonly dimensions: 'measured' | 'nominal';
-  /** Where the scroll ends on the hand: 0 wrist crease, 0.5 palm centre, 1 middle fingertip. */
-  readonly landing: number;
-  /** Arm beyond the scroll up to the limit, mm; negative when the scroll is beyond it. */
+  /**
+   * Violin and viola: where the scroll ends on the hand, 0 wrist crease, 0.5 palm centre, 1 middle fingertip;
+   * null for the others.
+   */
+  readonly landing: number | null;
+  /** Room up to the limit, mm; negative beyond it, infinite for the smallest that is made. */
   readonly marginMm: number;
   /** Chance, 0 to 1, that this is the right size given the error of tape and instrument. */
   readonly probability: number;
   readonly verdict: Verdict;
+  /** What speaks for or against it, heaviest first. */
+  readonly evidence: readonly Evidence[];
 }
+
+/** Part of a body that moves the answer away from what height alone suggests. */
+export type BodyPart = 'arm' | 'trunk' | 'hanging-hand' | 'face';
 
 /** Why the proposal is what it is, as data; the interface and other programs turn it into words. */
 export type Reason =
   | { readonly code: 'landing'; readonly size: Size; readonly landing: number; readonly limit: number }
+  | {
+      readonly code: 'seated';
+      readonly size: Size;
+      readonly armLoad: number;
+      readonly armLoadLimit: number;
+      readonly pegAboveEarMm: number;
+      readonly pegLimitMm: number;
+    }
+  | {
+      readonly code: 'standing';
+      readonly size: Size;
+      readonly bowReachMm: number;
+      readonly cheekMm: number;
+      readonly eyebrowMm: number;
+      readonly liftMm: number;
+    }
   | { readonly code: 'margin'; readonly size: Size; readonly marginMm: number }
-  | { readonly code: 'next-up'; readonly size: Size; readonly needsMm: number }
+  /** What the next larger size still lacks, one entry for each test it fails. */
+  | { readonly code: 'next-up'; readonly size: Size; readonly needsMm: number; readonly test: TestKind }
+  /** A real instrument of the next larger size would fit up to this length. */
+  | { readonly code: 'shorter-instrument'; readonly size: Size; readonly overallMm: number }
   | { readonly code: 'next-down'; readonly size: Size; readonly spareMm: number }
   | { readonly code: 'between-sizes'; readonly sizes: readonly [Size, Size]; readonly probability: number }
   | { readonly code: 'estimated'; readonly measurements: readonly MeasurementId[] }
   | { readonly code: 'measured-instrument'; readonly size: Size; readonly overallMm: number }
-  | { readonly code: 'largest-considered'; readonly size: Size };
+  | { readonly code: 'largest-considered'; readonly size: Size }
+  /** One part of the body moves the answer by that many sizes from what height alone suggests. */
+  | {
+      readonly code: 'body-differs';
+      readonly heightSize: Size;
+      readonly part: BodyPart;
+      readonly build: 'short' | 'long';
+      readonly steps: number;
+    }
+  /** The size of this family that is nearest in length to the one that the player comes from. */
+  | { readonly code: 'changes-over'; readonly from: Size; readonly size: Size }
+  /** A short adult may still be offered the usual bass, with its pin in. */
+  | { readonly code: 'adult-pin-in'; readonly size: Size };
 
 export type Warning =
   | { readonly code: 'smallest-too-large'; readonly size: Size; readonly beyondMm: number }
+  /** A length that no body has together with another. */
+  | {
+      readonly code: 'contradiction';
+      readonly measurement: MeasurementId;
+      readonly should: 'shorter' | 'longer';
+      readonly than: MeasurementId;
+    }
   | { readonly code: 'readings-disagree'; readonly measurement: MeasurementId; readonly spreadMm: number }
   | {
       readonly code: 'implausible';
@@ -60,14 +108,6 @@ export interface Proposal {
   readonly estimated: readonly MeasurementId[];
   readonly reasons: readonly Reason[];
   readonly warnings: readonly Warning[];
-  /** The arithmetic behind it. */
-  readonly arithmetic: {
-    readonly wristMm: number;
-    readonly handMm: number;
-    /** The point on the arm up to which the scroll may come, mm from the base of the neck. */
-    readonly reachMm: number;
-    readonly reachSdMm: number;
-    readonly rule: LandingRule;
-    readonly limit: number;
-  };
+  /** The numbers behind it. */
+  readonly arithmetic: Arithmetic;
 }

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { dimensionsOf, SHOULDER_FAMILIES, sizesOf, usualSizes, type ShoulderFamily } from '../instruments';
 import {
   chancesOfSizes,
+  CLOSED_FRAME,
   frameFit,
   landingLimit,
   proposeSize,
@@ -70,6 +71,7 @@ describe('proposeSize', () => {
       handLength: [128]
     });
     const quarter = candidates.find(({ size }) => size === '1/4');
+    if (arithmetic.kind !== 'landing') throw new Error('not by landing');
     expect(arithmetic.reachMm).toBeCloseTo(480.862, 3);
     // variance of the reach 12.41 mm², of a nominal instrument 16 mm²: Phi(5.862 / 5.330)
     expect(quarter?.probability).toBeCloseTo(0.8643, 3);
@@ -268,10 +270,12 @@ it('knows the limits of the schools', () => {
   expect(landingLimit({ school: 'own', limit: 0.33 })).toBe(0.33);
 });
 
-it('compares the easy span with the frame', () => {
+it('compares a span with the frame', () => {
   // closed frame on a 1/4 violin: 0.2235 x 258 = 57.66 mm
-  expect(frameFit('violin', 258, 58).verdict).toBe('covers');
-  expect(frameFit('violin', 258, 54)).toMatchObject({ verdict: 'will-come' });
-  expect(frameFit('violin', 258, 50)).toMatchObject({ verdict: 'too-short' });
-  expect(frameFit('violin', 258, 50).shortfallMm).toBeCloseTo(7.663, 3);
+  const fit = (spanMm: number, pain = false) => frameFit(CLOSED_FRAME.violin, 258, spanMm, pain);
+  expect(fit(58).verdict).toBe('covers');
+  expect(fit(54).verdict).toBe('will-come');
+  expect(fit(54, true).verdict).toBe('too-short');
+  expect(fit(50).verdict).toBe('too-short');
+  expect(fit(50).shortfallMm).toBeCloseTo(7.663, 3);
 });

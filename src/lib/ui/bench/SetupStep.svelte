@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { Slider } from '@skeletonlabs/skeleton-svelte';
   import { dimensionsOf } from '$lib/core/instruments';
   import {
     changesBetween,
@@ -10,6 +9,7 @@
   } from '$lib/core/setup';
   import { changeDraft, db, keepSetup, type Player } from '$lib/data';
   import Choice from '$lib/ui/Choice.svelte';
+  import SteadySlider from '$lib/ui/SteadySlider.svelte';
   import BackFigure from '$lib/ui/figure/BackFigure.svelte';
   import GapFigure from '$lib/ui/figure/GapFigure.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
@@ -36,7 +36,6 @@
       : null
   );
   const changes = $derived(rest && bench.earlierSetup ? changesBetween(bench.earlierSetup.rest, rest) : []);
-  const TILT_STEP = 1;
 
   function adjust(id: RestSettingId, mm: number | undefined) {
     void attempt(() =>
@@ -97,24 +96,13 @@
         onpick={(mount) => attempt(() => changeDraft(db, player, 'Moved the chin rest', { mount }))}
         stacked
       />
-      <Slider
-        value={[Math.round(bench.draft.tiltDeg ?? stack.tiltDeg)]}
+      <SteadySlider
+        value={Math.round(bench.draft.tiltDeg ?? stack.tiltDeg)}
         min={TILT_RANGE_DEG[0]}
         max={TILT_RANGE_DEG[1]}
-        step={TILT_STEP}
-        onValueChange={({ value: [tiltDeg] }) =>
-          tiltDeg !== undefined &&
-          tiltDeg !== bench.draft.tiltDeg &&
-          attempt(() => changeDraft(db, player, 'Changed the tilt', { tiltDeg }))}
-      >
-        <Slider.Label class="text-sm"
-          >Tilt of the strings: {Math.round(stack.tiltDeg)}°, {HIGH_END_WORDS[rest.highEnd]}</Slider.Label
-        >
-        <Slider.Control class="py-3">
-          <Slider.Track><Slider.Range /></Slider.Track>
-          <Slider.Thumb index={0}><Slider.HiddenInput /></Slider.Thumb>
-        </Slider.Control>
-      </Slider>
+        label={(tiltDeg) => `Tilt of the strings: ${tiltDeg}°, ${HIGH_END_WORDS[rest.highEnd]}`}
+        onmove={(tiltDeg) => attempt(() => changeDraft(db, player, 'Changed the tilt', { tiltDeg }))}
+      />
     </div>
 
     <div class="numbers">

@@ -1,0 +1,12 @@
+export {
+  heightRules,
+  LEAN_DEG,
+  LOWEST_REACH_SHARE,
+  MOST_LIFT_MM,
+  pinFor,
+  standingPlaces,
+  stationsOf,
+  type Bass,
+  type HeightRules,
+  type StandingHeights
+} from './rules';

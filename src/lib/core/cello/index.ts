@@ -1,0 +1,20 @@
+export { averageSeatedBody, seatedBody, type SeatedBody } from './seated-body';
+export {
+  seatedPosture,
+  START_SEAT_OVER_LEG_MM,
+  START_TILT_DEG,
+  startPlacement,
+  type Cello,
+  type Place,
+  type Placement,
+  type Posture
+} from './posture';
+export {
+  CORNER_RANGE_MM,
+  misfit,
+  SEAT_OVER_LEG_MM,
+  SLIDE_RANGE_MM,
+  solvePosture,
+  TILT_RANGE_DEG
+} from './solve';
+export { seatedLimits, type SeatedLimit } from './limits';

@@ -1,0 +1,72 @@
+import { leastSquares } from '../maths';
+import {
+  seatedPosture,
+  START_SEAT_OVER_LEG_MM,
+  START_TILT_DEG,
+  startPlacement,
+  type Cello,
+  type Placement,
+  type Posture
+} from './posture';
+import type { SeatedBody } from './seated-body';
+
+/** Angles and slides that a player can be given; the seat lies this far over the lower leg. */
+export const TILT_RANGE_DEG = [20, 40] as const;
+export const SLIDE_RANGE_MM = [-50, 40] as const;
+export const SEAT_OVER_LEG_MM = [0, 40] as const;
+
+/** The peg is wanted this far from the ear canal, mm; negative is below it. */
+const PEG_AIM_MM = -15;
+/** The corner may lie this far above or below the inner knee, mm. */
+export const CORNER_RANGE_MM = [-40, 40] as const;
+/** What counts as one step of misfit: mm, and degrees for the angle. */
+const STEP = { peg: 25, corner: 25, pin: 25, slide: 30, seat: 20, tilt: 10 } as const;
+const WEIGHT_OF_HABIT = 2;
+
+/** How far a value lies outside a range, 0 inside. */
+const beyond = (value: number, low: number, high: number) => Math.max(0, low - value, value - high);
+
+/** What is missed, each in steps of its own; the misfit is the sum of their squares. */
+function misses(posture: Posture, body: SeatedBody, cello: Cello): readonly number[] {
+  const habit = Math.sqrt(WEIGHT_OF_HABIT);
+  return [
+    (posture.pegAboveEarMm - PEG_AIM_MM) / STEP.peg,
+    beyond(posture.cornerAboveKneeMm, ...CORNER_RANGE_MM) / STEP.corner,
+    beyond(posture.pinMm, cello.pinMinMm ?? 0, cello.pinMaxMm ?? Infinity) / STEP.pin,
+    posture.slideMm / STEP.slide,
+    (habit * (posture.tiltDeg - START_TILT_DEG)) / STEP.tilt,
+    (habit * (posture.seatMm - body.lowerLegMm - START_SEAT_OVER_LEG_MM)) / STEP.seat
+  ];
+}
+
+/** Misfit of a posture: 0 where all is as wished, growing with the square of each miss. */
+export const misfit = (posture: Posture, body: SeatedBody, cello: Cello): number =>
+  misses(posture, body, cello).reduce((sum, miss) => sum + miss * miss, 0);
+
+/**
+ * Finds seat, angle and slide with the least misfit for one body and one cello; what is locked stays.
+ *
+ * @param locked what must not change, for example the seat of the chair that is there
+ */
+export function solvePosture(body: SeatedBody, cello: Cello, locked: Partial<Placement> = {}): Posture {
+  const start = { ...startPlacement(body), ...locked };
+  const ranges = {
+    tiltDeg: TILT_RANGE_DEG,
+    slideMm: SLIDE_RANGE_MM,
+    seatMm: [body.lowerLegMm + SEAT_OVER_LEG_MM[0], body.lowerLegMm + SEAT_OVER_LEG_MM[1]]
+  } as const;
+  const free = (['tiltDeg', 'slideMm', 'seatMm'] as const).filter((key) => locked[key] === undefined);
+  const placed = (values: readonly number[]) => {
+    const at = (key: keyof Placement) => values[free.indexOf(key)] ?? start[key];
+    return seatedPosture(body, cello, {
+      tiltDeg: at('tiltDeg'),
+      slideMm: at('slideMm'),
+      seatMm: at('seatMm')
+    });
+  };
+  const found = leastSquares(
+    (values) => misses(placed(values), body, cello),
+    free.map((key) => ({ start: start[key], low: ranges[key][0], high: ranges[key][1] }))
+  );
+  return placed(found);
+}

@@ -1,0 +1,1 @@
+export { outlook, type NoForecast, type Outlook, type OutlookQuestion } from './outlook';

@@ -1,0 +1,108 @@
+import {
+  dimensionsOf,
+  sizesOf,
+  usualSizes,
+  type Family,
+  type NominalInstrument,
+  type Size
+} from '../instruments';
+import { normalCdf } from '../maths';
+import { landingYardstick } from './landing';
+import { seatedYardstick } from './seated';
+import { standingYardstick } from './standing';
+import type { SizeTest, SizingQuestion, Yardstick } from './yardstick';
+
+/** Standard deviation of real instruments around the nominal overall length, mm. */
+export const NOMINAL_SD_MM = 4;
+
+/** One size held against one body. */
+export interface Judged {
+  readonly size: Size;
+  readonly instrument: NominalInstrument;
+  readonly dimensions: 'measured' | 'nominal';
+  readonly tests: readonly SizeTest[];
+  /** The least room that any test leaves, mm. */
+  readonly marginMm: number;
+  readonly holds: boolean;
+  /** Chance that it holds, taken alone. */
+  readonly chance: number;
+}
+
+/** Every size considered against one body, smallest first, and the one that the rule chooses. */
+export interface Judgement {
+  readonly yardstick: Yardstick;
+  readonly smallestFirst: readonly [Judged, ...Judged[]];
+  /** The largest that holds; the smallest when none does. */
+  readonly chosen: Judged;
+}
+
+const YARDSTICKS: Readonly<Record<Family, (question: SizingQuestion) => Yardstick | null>> = {
+  violin: landingYardstick,
+  viola: landingYardstick,
+  cello: seatedYardstick,
+  bass: standingYardstick
+};
+
+/**
+ * Holds every size considered against a body and takes the largest that holds.
+ *
+ * @returns null when too little was measured to tell anything
+ * @throws RangeError when no size is left to consider or the family has no such size
+ */
+export function judgeSizes(question: SizingQuestion): Judgement | null {
+  const yardstick = YARDSTICKS[question.family](question);
+  if (!yardstick) return null;
+  const [smallest, ...larger] = consideredSizes(question)
+    .map((size) => judge(question, yardstick, size))
+    .sort((a, b) => a.instrument.overallMm - b.instrument.overallMm);
+  if (!smallest) throw new RangeError('no size to consider');
+  const chosen = larger.findLast(({ holds }) => holds) ?? smallest;
+  return { yardstick, smallestFirst: [smallest, ...larger], chosen };
+}
+
+function consideredSizes({ family, sizes, instruments = [] }: SizingQuestion): readonly Size[] {
+  const wanted = new Set(sizes ?? [...usualSizes(family), ...instruments.map(({ size }) => size)]);
+  return sizesOf(family).filter((size) => wanted.has(size));
+}
+
+function judge(question: SizingQuestion, yardstick: Yardstick, size: Size): Judged {
+  const nominal = dimensionsOf(question.family, size, question.overrides);
+  const measured = question.instruments?.find((instrument) => instrument.size === size);
+  const instrument = measured
+    ? scaledTo(nominal, measured.overallMm, measured.stringMm ?? nominal.stringMm)
+    : nominal;
+  const tests = yardstick.tests(instrument);
+  const instrumentVariance = measured ? 0 : NOMINAL_SD_MM ** 2;
+  const marginMm = Math.min(...tests.map((test) => test.marginMm));
+  return {
+    size,
+    instrument,
+    dimensions: measured ? 'measured' : 'nominal',
+    tests,
+    marginMm,
+    holds: marginMm >= 0,
+    chance: Math.min(
+      ...tests.map((test) => normalCdf(test.marginMm / Math.sqrt(test.sdMm ** 2 + instrumentVariance)))
+    )
+  };
+}
+
+/** An instrument of another overall length: its body and ribs follow in proportion. */
+export function scaledTo(
+  nominal: NominalInstrument,
+  overallMm: number,
+  stringMm = (nominal.stringMm * overallMm) / nominal.overallMm
+): NominalInstrument {
+  const scale = overallMm / nominal.overallMm;
+  return {
+    ...nominal,
+    overallMm,
+    stringMm,
+    bodyMm: nominal.bodyMm * scale,
+    ribMm: nominal.ribMm * scale
+  };
+}
+
+/** The rule's own answer alone: the largest size that holds, else the smallest. */
+export const fittingSize = (question: SizingQuestion): Size | null =>
+  judgeSizes(question)?.chosen.size ?? null;

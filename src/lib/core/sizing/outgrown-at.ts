@@ -1,0 +1,40 @@
+import { dimensionsOf, type Size } from '../instruments';
+import { heightOf } from '../body';
+import { judgeSizes } from './judge';
+import type { Readings } from '../body';
+import type { SizingQuestion } from './yardstick';
+
+const TALLEST_MM = 2300;
+/** Heights are found to this, mm. */
+const FINE_ENOUGH_MM = 0.5;
+
+/**
+ * The height at which a size is outgrown, since a larger one then fits: all lengths keep their ratio to the
+ * present height.
+ *
+ * @param size the size in use
+ * @returns the height in mm, 0 when it is so already; null when no larger size is in use, no player is ever so
+ *   tall, or too little is known
+ */
+export function outgrownAtMm(question: SizingQuestion, size: Size): number | null {
+  const heightMm = heightOf(question.readings);
+  if (heightMm === null) return null;
+  const inUseMm = dimensionsOf(question.family, size, question.overrides).overallMm;
+  const outgrownAt = (grownMm: number) => {
+    const grown = judgeSizes({ ...question, readings: scaled(question.readings, grownMm / heightMm) });
+    return grown !== null && grown.chosen.holds && grown.chosen.instrument.overallMm > inUseMm;
+  };
+  if (outgrownAt(heightMm)) return 0;
+  if (!outgrownAt(TALLEST_MM)) return null;
+  let low = heightMm;
+  let high = TALLEST_MM;
+  while (high - low > FINE_ENOUGH_MM) {
+    const middle = (low + high) / 2;
+    if (outgrownAt(middle)) high = middle;
+    else low = middle;
+  }
+  return high;
+}
+
+const scaled = (readings: Readings, by: number): Readings =>
+  Object.fromEntries(Object.entries(readings).map(([id, values]) => [id, values.map((mm) => mm * by)]));
