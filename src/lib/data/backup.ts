@@ -1,7 +1,7 @@
 import { ValidationError } from 'yup';
 import { commit } from './changes';
 import { SCHEMA_VERSION, type Database } from './database';
-import { playerFrom1To2 } from './migrations';
+import { MIGRATIONS, TABLES_SINCE } from './migrations';
 import { RECORD_SCHEMAS } from './record-schemas';
 import { TABLE_NAMES, type Records, type TableName } from './records';
 
@@ -75,10 +75,10 @@ export function readBackup(text: string): ReadBackup {
 
   const read: Partial<Record<TableName, unknown[]>> = {};
   for (const name of TABLE_NAMES) {
-    const records = tables[name];
+    const records = tables[name] ?? (version < (TABLES_SINCE[name] ?? 1) ? [] : undefined);
     if (!Array.isArray(records)) return fail(`The backup lacks its ${name}. Nothing was changed.`);
-    if (version < 2 && name === 'players')
-      for (const player of records) if (isObject(player)) playerFrom1To2(player);
+    for (let step = version + 1; step <= SCHEMA_VERSION; step++)
+      for (const record of records) if (isObject(record)) MIGRATIONS[step]?.[name]?.(record);
     const problem = problemIn(name, records);
     if (problem) return fail(`${problem}. Nothing was changed.`);
     read[name] = records;
@@ -116,7 +116,7 @@ function problemIn(name: TableName, records: readonly unknown[]): string | null 
 /** A record whose player is not in the file would be out of anybody's reach. */
 function orphan(tables: BackupTables): string | null {
   const players = new Set(tables.players.map(({ id }) => id));
-  for (const name of ['measurements', 'fits', 'setups', 'checks'] as const) {
+  for (const name of ['measurements', 'fits', 'setups', 'trials', 'checks'] as const) {
     const index = tables[name].findIndex(({ playerId }) => !players.has(playerId));
     if (index >= 0) return `${name}[${index}].playerId: no such player in this file`;
   }

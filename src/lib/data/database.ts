@@ -1,11 +1,11 @@
-import Dexie, { type Table } from 'dexie';
+import Dexie, { type Table, type Transaction } from 'dexie';
 import type { Change } from './changes';
-import { playerFrom1To2, type PlayerOfVersion1 } from './migrations';
+import { MIGRATIONS } from './migrations';
 import type { Records, TableName } from './records';
 
 export const DATABASE_NAME = 'jarvel';
 /** Version of the newest schema; a backup carries it too. */
-export const SCHEMA_VERSION = 2;
+export const SCHEMA_VERSION = 3;
 
 /** The message of the error with which a database refuses to open that a newer version wrote. */
 export const WRITTEN_BY_NEWER = 'The records were written by a newer version.';
@@ -29,6 +29,15 @@ const VERSION_1 = {
   changes: '++seq, undone'
 };
 
+/** Takes every record of a version through its migration. */
+async function migrate(transaction: Transaction, version: number): Promise<void> {
+  for (const [table, change] of Object.entries(MIGRATIONS[version] ?? {}))
+    await transaction
+      .table<object>(table)
+      .toCollection()
+      .modify((record) => change(record));
+}
+
 /**
  * Opens nothing yet; the first query does. Versions are added, never changed: a database of any earlier one
  * is brought up step by step.
@@ -38,9 +47,10 @@ export function createDatabase(name = DATABASE_NAME): Database {
   db.version(1).stores(VERSION_1);
   db.version(2)
     .stores({ checks: 'id, playerId, day, [playerId+checkId]' })
-    .upgrade((transaction) =>
-      transaction.table<PlayerOfVersion1>('players').toCollection().modify(playerFrom1To2)
-    );
+    .upgrade((transaction) => migrate(transaction, 2));
+  db.version(3)
+    .stores({ trials: 'id, playerId, day', days: 'id, day' })
+    .upgrade((transaction) => migrate(transaction, 3));
   // The library would open a newer database all the same and write records that the newer version mistrusts.
   db.on(
     'ready',

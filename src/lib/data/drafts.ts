@@ -8,6 +8,8 @@ const EMPTY: Omit<Draft, 'id' | 'startedAt' | 'updatedAt'> = {
   texts: {},
   overrideSize: null,
   overrideReason: '',
+  instruments: [],
+  trial: null,
   restSchool: null,
   mount: 'beside',
   tiltDeg: null,

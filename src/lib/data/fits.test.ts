@@ -23,13 +23,21 @@ const stack = restStack({
 });
 const rest = settle(stack, { school: 'rest-first', mount: 'beside' });
 
+const deciding = (size: string, reason: string | null = null) => ({
+  proposal,
+  readings,
+  advised: proposal.advised,
+  size,
+  reason
+});
+
 describe('deciding a size', () => {
   it('records what was proposed, what was decided and when to look again', async () => {
     const db = freshDatabase();
     const player = await givenPlayer(db);
     await changeDraft(db, player, 'thought', { overrideSize: '1/4', overrideReason: 'strong' });
     const now = new Date('2026-11-24T09:00:00');
-    const fit = await decideFit(db, player, proposal, readings, '1/4', 'strong', now);
+    const fit = await decideFit(db, player, deciding('1/4', 'strong'), now);
     expect(await db.fits.toArray()).toEqual([fit]);
     expect(fit).toMatchObject({
       proposal: '1/4',
@@ -46,17 +54,27 @@ describe('deciding a size', () => {
   it('adds a version each time and can be undone', async () => {
     const db = freshDatabase();
     const player = await givenPlayer(db);
-    await decideFit(db, player, proposal, readings, '1/8', null, new Date('2026-11-24T09:00:00'));
-    await decideFit(db, player, proposal, readings, '1/4', 'second thought', new Date('2026-11-24T09:05:00'));
+    await decideFit(db, player, deciding('1/8'), new Date('2026-11-24T09:00:00'));
+    await decideFit(db, player, deciding('1/4', 'second thought'), new Date('2026-11-24T09:05:00'));
     expect(newestFirst(await db.fits.toArray()).map(({ size }) => size)).toEqual(['1/4', '1/8']);
     await undo(db);
     expect((await db.fits.toArray()).map(({ size }) => size)).toEqual(['1/8']);
   });
 
-  it('is not for families without a scroll on the hand', async () => {
+  it('has no scroll limit and no shoulder rest for a cello', async () => {
     const db = freshDatabase();
     const player = await givenPlayer(db, { family: 'cello' });
-    await expect(decideFit(db, player, proposal, readings, '1/8', null)).rejects.toThrow(RangeError);
+    const cello = proposeSize({ family: 'cello', readings: { height: [1290] } });
+    if (!cello) throw new Error('nothing proposed');
+    const fit = await decideFit(db, player, {
+      proposal: cello,
+      readings: { height: [1290] },
+      advised: cello.advised,
+      size: cello.advised,
+      reason: null
+    });
+    expect(fit).toMatchObject({ family: 'cello', rule: null, betweenSizes: true });
+    await expect(keepSetup(db, player, fit, stack, rest)).rejects.toThrow(RangeError);
   });
 });
 
@@ -64,7 +82,7 @@ describe('keeping a set-up', () => {
   it('counts versions of the player, and the history says what changed', async () => {
     const db = freshDatabase();
     const player = await givenPlayer(db);
-    const fit = await decideFit(db, player, proposal, readings, '1/8', null, new Date('2026-11-23T09:00:00'));
+    const fit = await decideFit(db, player, deciding('1/8'), new Date('2026-11-23T09:00:00'));
     await keepSetup(db, player, fit, stack, rest, new Date('2026-11-23T09:10:00'));
     const higher = settle(
       stack,

@@ -16,7 +16,8 @@ export {
   type PlayerForm
 } from './players';
 export { addReading, dropReading, freshReadings, isFresh, newestByKind, setSlopeLook } from './measurements';
-export { decideFit, keepSetup, newestFirst } from './fits';
+export { decideFit, keepSetup, newestFirst, type Decision } from './fits';
+export { answerTrial, beginTrial, dropTrial } from './trials';
 export { changeDraft, finishDraft, getDraft, keepText, newDraft } from './drafts';
 export { newestByCheck, recordCheck } from './checks';
 

@@ -26,6 +26,21 @@ async function putReadings(
   else await put('measurements', { id, playerId, kind, day, readings, look });
 }
 
+/** Adds a tape reading of today, inside a change. */
+export async function addReadingTo(
+  db: Database,
+  writer: Writer,
+  playerId: string,
+  kind: MeasurementId,
+  mm: number,
+  now: Date
+): Promise<void> {
+  const day = dayOf(now);
+  const today = await db.measurements.get(keyOf(playerId, kind, day));
+  const readings = [...(today?.readings ?? []), { mm, at: now.toISOString() }];
+  await putReadings(writer, playerId, kind, day, readings);
+}
+
 /**
  * Adds a tape reading of today and empties what was typed, as one step.
  *
@@ -40,10 +55,7 @@ export const addReading = (
   now = new Date()
 ): Promise<void> =>
   commit(db, `Measured ${what} of ${player.name}`, async (writer) => {
-    const day = dayOf(now);
-    const today = await db.measurements.get(keyOf(player.id, kind, day));
-    const readings = [...(today?.readings ?? []), { mm, at: now.toISOString() }];
-    await putReadings(writer, player.id, kind, day, readings);
+    await addReadingTo(db, writer, player.id, kind, mm, now);
     const draft = await getDraft(db, player.id, now);
     const { [kind]: _entered, ...texts } = draft.texts;
     await writer.put('drafts', { ...draft, texts, updatedAt: now.toISOString() });

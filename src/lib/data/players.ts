@@ -48,26 +48,32 @@ export const changePlayer = (db: Database, player: Player, patch: Partial<Player
     await put('players', { ...current, ...patch });
   });
 
-const OWNED = ['measurements', 'fits', 'setups', 'checks'] as const satisfies readonly TableName[];
+const OWNED = ['measurements', 'fits', 'setups', 'trials', 'checks'] as const satisfies readonly TableName[];
 
-async function removeWithRecords(db: Database, remove: Writer['remove'], playerId: string) {
+async function removeWithRecords(db: Database, { put, remove }: Writer, playerId: string) {
   for (const table of OWNED) {
     const keys = await db.table(table).where('playerId').equals(playerId).primaryKeys();
     for (const key of keys) await remove(table, String(key));
   }
   if (await db.drafts.get(playerId)) await remove('drafts', playerId);
+  for (const day of await db.days.toArray()) {
+    const entries = day.entries.filter((entry) => entry.playerId !== playerId);
+    if (entries.length < day.entries.length) await put('days', { ...day, entries });
+  }
   await remove('players', playerId);
 }
 
 /** Deletes a player with everything recorded about it, as one step that can be undone. */
 export const deletePlayer = (db: Database, player: Player): Promise<void> =>
-  commit(db, `Deleted ${player.name}`, ({ remove }) => removeWithRecords(db, remove, player.id));
+  commit(db, `Deleted ${player.name}`, (writer) => removeWithRecords(db, writer, player.id));
 
 /** Removes the made-up class with everything recorded about it. */
 export const removeDemo = (db: Database): Promise<void> =>
-  commit(db, 'Removed the made-up class', async ({ remove }) => {
+  commit(db, 'Removed the made-up class', async (writer) => {
+    const { remove } = writer;
+    for (const day of await db.days.filter((one) => one.demo).toArray()) await remove('days', day.id);
     const demo = await db.players.filter((player) => player.demo).toArray();
-    for (const player of demo) await removeWithRecords(db, remove, player.id);
+    for (const player of demo) await removeWithRecords(db, writer, player.id);
     for (const instrument of await db.instruments.filter((one) => one.demo).toArray())
       await remove('instruments', instrument.id);
   });

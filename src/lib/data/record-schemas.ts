@@ -2,6 +2,7 @@ import {
   array,
   boolean,
   lazy,
+  mixed,
   number,
   object,
   string,
@@ -11,7 +12,7 @@ import {
 } from 'yup';
 import { MEASUREMENT_IDS } from '$lib/core/body';
 import { RATINGS } from '$lib/core/checks';
-import { FAMILIES, isShoulderFamily, SHOULDER_FAMILIES, sizesOf, type Family } from '$lib/core/instruments';
+import { FAMILIES, SHOULDER_FAMILIES, sizesOf, type Family } from '$lib/core/instruments';
 import { LENGTH_UNITS } from '$lib/core/length';
 import {
   CHIN_REST_MOUNTS,
@@ -93,6 +94,22 @@ const shoulderFamily = () => oneOf(SHOULDER_FAMILIES).required();
 const owned = { id: id().required(), playerId: id().required() };
 const dated = { ...owned, at: moment().required(), day: day().required() };
 const readings = array().of(mm().positive().required()).min(1).max(50);
+const instruments = array()
+  .of(
+    strictly(
+      object({
+        size: size().required(),
+        overallMm: mm().positive().required(),
+        stringMm: mm().positive().optional()
+      })
+    ).required()
+  )
+  .max(100)
+  .defined();
+const answers = array()
+  .of(strictly(object({ look: id().required(), choice: id().required() })).required())
+  .max(100)
+  .defined();
 const DIMENSIONS = ['bodyMm', 'overallMm', 'stringMm', 'ribMm', 'bowMm', 'lowerBoutMm', 'chinRestMm'];
 
 /** The schema of each table's records. */
@@ -122,9 +139,11 @@ export const RECORD_SCHEMAS: Readonly<Record<TableName, Schema>> = {
   fits: strictly(
     object({
       ...dated,
-      family: shoulderFamily(),
+      family: family(),
       readings: each(MEASUREMENT_IDS, () => readings),
-      rule,
+      rule: lazy((value: unknown) => (value === null ? mixed().nullable() : rule)),
+      instruments,
+      trialId: id().nullable().defined(),
       proposal: size().required(),
       advised: size().required(),
       betweenSizes: boolean().required(),
@@ -148,6 +167,15 @@ export const RECORD_SCHEMAS: Readonly<Record<TableName, Schema>> = {
       rest
     })
   ).test('own-size', 'has a size that its family does not come in', (setup) => sizeBelongs(setup)),
+  trials: strictly(
+    object({
+      ...dated,
+      family: family(),
+      size: size().required(),
+      answers,
+      verdict: oneOf(['smaller', 'keep', 'larger', 'stopped']).required()
+    })
+  ).test('own-size', 'has a size that its family does not come in', (trial) => sizeBelongs(trial)),
   checks: strictly(
     object({
       ...dated,
@@ -171,6 +199,27 @@ export const RECORD_SCHEMAS: Readonly<Record<TableName, Schema>> = {
       demo: boolean().required()
     })
   ),
+  days: strictly(
+    object({
+      id: id().required(),
+      name: text(80),
+      day: day().required(),
+      startedAt: moment().required(),
+      closedAt: moment().nullable().defined(),
+      entries: array()
+        .of(
+          strictly(
+            object({
+              playerId: id().required(),
+              state: oneOf(['waiting', 'passed', 'trial', 'skipped', 'absent']).required()
+            })
+          ).required()
+        )
+        .max(5000)
+        .defined(),
+      demo: boolean().required()
+    })
+  ),
   drafts: strictly(
     object({
       id: id().required(),
@@ -179,6 +228,10 @@ export const RECORD_SCHEMAS: Readonly<Record<TableName, Schema>> = {
       texts: each(MEASUREMENT_IDS, () => string().max(200)),
       overrideSize: size().nullable().defined(),
       overrideReason: text(160),
+      instruments,
+      trial: strictly(object({ size: size().required(), answers }))
+        .nullable()
+        .defined(),
       restSchool: oneOf(REST_SCHOOLS).nullable().defined(),
       mount: oneOf(CHIN_REST_MOUNTS).required(),
       tiltDeg: number().min(0).max(30).nullable().defined(),
@@ -207,10 +260,5 @@ export const RECORD_SCHEMAS: Readonly<Record<TableName, Schema>> = {
 
 function sizeBelongs(record: { family?: string; size?: string }): boolean {
   const known = FAMILIES.find((one: Family) => one === record.family);
-  return (
-    known !== undefined &&
-    isShoulderFamily(known) &&
-    record.size !== undefined &&
-    sizesOf(known).includes(record.size)
-  );
+  return known !== undefined && record.size !== undefined && sizesOf(known).includes(record.size);
 }

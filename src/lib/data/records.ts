@@ -1,6 +1,12 @@
 import type { MeasurementId } from '$lib/core/body';
 import type { CheckOutcome } from '$lib/core/checks';
-import type { DimensionOverrides, Family, ShoulderFamily, Size } from '$lib/core/instruments';
+import type {
+  DimensionOverrides,
+  Family,
+  MeasuredInstrument,
+  ShoulderFamily,
+  Size
+} from '$lib/core/instruments';
 import type { LengthUnit } from '$lib/core/length';
 import type {
   ChinRestMount,
@@ -12,6 +18,7 @@ import type {
 } from '$lib/core/setup';
 import type { LandingRule } from '$lib/core/sizing';
 import type { IsoDay, IsoMonth } from '$lib/core/time';
+import type { TrialAnswer, TrialVerdict } from '$lib/core/trial';
 
 /** A moment as an ISO string in UTC. */
 export type IsoMoment = string;
@@ -52,12 +59,17 @@ export interface Measurement {
 export interface Fit {
   readonly id: string;
   readonly playerId: string;
-  readonly family: ShoulderFamily;
+  readonly family: Family;
   readonly at: IsoMoment;
   readonly day: IsoDay;
   /** Readings that the decision rested on, mm. */
   readonly readings: Readonly<Partial<Record<MeasurementId, readonly number[]>>>;
-  readonly rule: LandingRule;
+  /** How far the scroll might come; null where the family is not sized by it. */
+  readonly rule: LandingRule | null;
+  /** Real instruments that it was judged by. */
+  readonly instruments: readonly MeasuredInstrument[];
+  /** The trial on the body that it rests on, if any. */
+  readonly trialId: string | null;
   readonly proposal: Size;
   readonly advised: Size;
   readonly betweenSizes: boolean;
@@ -68,6 +80,25 @@ export interface Fit {
   /** Why it differs from what was advised; null when it does not. */
   readonly reason: string | null;
   readonly nextLook: IsoDay;
+}
+
+/** One trial of an instrument on the body, as it ended. */
+export interface Trial {
+  readonly id: string;
+  readonly playerId: string;
+  readonly family: Family;
+  readonly at: IsoMoment;
+  readonly day: IsoDay;
+  /** The size that was tried on. */
+  readonly size: Size;
+  readonly answers: readonly TrialAnswer[];
+  readonly verdict: TrialVerdict;
+}
+
+/** A trial that is under way. */
+export interface OpenTrial {
+  readonly size: Size;
+  readonly answers: readonly TrialAnswer[];
 }
 
 /** One version of a player's set-up. */
@@ -123,10 +154,32 @@ export interface Draft {
   readonly texts: Readonly<Partial<Record<MeasurementId, string>>>;
   readonly overrideSize: Size | null;
   readonly overrideReason: string;
+  /** Real instruments at hand, measured, in place of the nominal ones. */
+  readonly instruments: readonly MeasuredInstrument[];
+  readonly trial: OpenTrial | null;
   readonly restSchool: RestSchool | null;
   readonly mount: ChinRestMount;
   readonly tiltDeg: number | null;
   readonly adjustments: RestAdjustments;
+}
+
+/** Where one player of a line stands; whether a size was decided follows from the fits since it began. */
+export type LineState = 'waiting' | 'passed' | 'trial' | 'skipped' | 'absent';
+
+export interface LineEntry {
+  readonly playerId: string;
+  readonly state: LineState;
+}
+
+/** A fitting day: a line of players, measured one after the other. */
+export interface FittingDay {
+  readonly id: string;
+  readonly name: string;
+  readonly day: IsoDay;
+  readonly startedAt: IsoMoment;
+  readonly closedAt: IsoMoment | null;
+  readonly entries: readonly LineEntry[];
+  readonly demo: boolean;
 }
 
 export type ThemeChoice = 'light' | 'dark' | 'system';
@@ -151,8 +204,10 @@ export interface Records {
   measurements: Measurement;
   fits: Fit;
   setups: Setup;
+  trials: Trial;
   checks: CheckResult;
   instruments: Instrument;
+  days: FittingDay;
   drafts: Draft;
   settings: Settings;
 }
@@ -164,8 +219,10 @@ export const TABLE_NAMES = [
   'measurements',
   'fits',
   'setups',
+  'trials',
   'checks',
   'instruments',
+  'days',
   'drafts',
   'settings'
 ] as const satisfies readonly TableName[];

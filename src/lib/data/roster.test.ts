@@ -16,7 +16,16 @@ describe('the made-up class', () => {
     const records = demoRecords(NOW);
     expect(records.players).toHaveLength(24);
     expect(new Set(records.players.map(({ family }) => family)).size).toBe(4);
-    for (const table of ['players', 'measurements', 'fits', 'setups', 'checks', 'drafts'] as const)
+    for (const table of [
+      'players',
+      'measurements',
+      'fits',
+      'setups',
+      'trials',
+      'checks',
+      'days',
+      'drafts'
+    ] as const)
       for (const record of records[table])
         expect(() => RECORD_SCHEMAS[table].validateSync(record, { strict: true })).not.toThrow();
   });
@@ -36,6 +45,9 @@ describe('the made-up class', () => {
           history: 'settled',
           settled: 'settled',
           between: 'settled',
+          'changes-over': 'new',
+          'trial-differs': 'settled',
+          stopped: 'settled',
           archived: undefined
         }[story];
         expect([name, standing(name)]).toEqual([name, expected]);
@@ -52,6 +64,9 @@ describe('the made-up class', () => {
     expect(days[0]?.setups[0]?.changes?.length).toBeGreaterThan(0);
     expect(days.at(-1)?.setups[0]?.changes).toBeNull();
     expect(new Set(days.flatMap(({ fits }) => fits.map(({ fit }) => fit.size))).size).toBeGreaterThan(1);
+    const differs = await db.fits.where({ playerId: 'demo-20' }).first();
+    expect(differs?.trialId).not.toBeNull();
+    expect(differs?.size).not.toBe(differs?.proposal);
     const between = await db.fits.where({ playerId: 'demo-07' }).first();
     expect(between?.betweenSizes).toBe(true);
   });

@@ -1,6 +1,7 @@
-import { isShoulderFamily } from '$lib/core/instruments';
+import type { MeasurementId } from '$lib/core/body';
+import { dimensionsOf } from '$lib/core/instruments';
 import { standingOf, type Standing } from '$lib/core/roster';
-import { proposeSize } from '$lib/core/sizing';
+import { judgeSizes } from '$lib/core/sizing';
 import type { IsoDay } from '$lib/core/time';
 import type { Database } from './database';
 import { freshReadings } from './measurements';
@@ -11,7 +12,7 @@ import { getSettings, sizesInUse } from './settings';
 export interface RosterLine {
   readonly player: Player;
   readonly standing: Standing;
-  /** The newest decision, if any. */
+  /** The newest decision on the family that is played now, if any. */
   readonly fit: Fit | null;
   readonly draft: Draft | null;
 }
@@ -28,29 +29,32 @@ function groupByPlayer<T extends { readonly playerId: string }>(
   return groups;
 }
 
-/**
- * Whether what was measured since the newest decision makes its size too small. An estimate never says so.
- */
+/** Lengths that tell more about a size than height does. */
+const TELLING: readonly MeasurementId[] = ['armToPalm', 'armToWrist', 'armReach', 'seatedEar', 'gripHang'];
+
+/** Whether what was measured since the newest decision makes its size too small. Height alone never says so. */
 function isOutgrown(
   fit: Fit | null,
   measurements: readonly Measurement[],
   settings: Settings,
   today: IsoDay
 ): boolean {
-  if (!fit || !isShoulderFamily(fit.family)) return false;
+  if (!fit) return false;
   const readings = freshReadings(
     measurements.filter(({ day }) => day > fit.day),
     today
   );
-  if (!readings.armToPalm && !readings.armToWrist) return false;
-  const proposal = proposeSize({
-    family: fit.family,
+  if (!TELLING.some((id) => readings[id])) return false;
+  const { family, size } = fit;
+  const judgement = judgeSizes({
+    family,
     readings,
-    rule: fit.rule,
-    sizes: sizesInUse(settings, fit.family),
+    ...(fit.rule ? { rule: fit.rule } : {}),
+    sizes: sizesInUse(settings, family),
     overrides: settings.dimensions
   });
-  return proposal?.candidates.find(({ size }) => size === fit.size)?.verdict === 'small';
+  const overallMm = dimensionsOf(family, size, settings.dimensions).overallMm;
+  return judgement !== null && judgement.chosen.holds && judgement.chosen.instrument.overallMm > overallMm;
 }
 
 /** Every player that is not archived with where each stands, by name. */
@@ -68,10 +72,9 @@ export async function roster(db: Database, today: IsoDay): Promise<readonly Rost
   return players
     .filter(({ archivedOn }) => archivedOn === null)
     .map((player) => {
-      const fit = (fitsOf.get(player.id) ?? []).reduce<Fit | null>(
-        (newest, one) => (newest && newest.at > one.at ? newest : one),
-        null
-      );
+      const fit = (fitsOf.get(player.id) ?? [])
+        .filter(({ family }) => family === player.family)
+        .reduce<Fit | null>((newest, one) => (newest && newest.at > one.at ? newest : one), null);
       const draft = draftOf.get(player.id) ?? null;
       const outgrown = isOutgrown(fit, measurementsOf.get(player.id) ?? [], settings, today);
       const standing = standingOf(

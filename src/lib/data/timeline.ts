@@ -2,7 +2,7 @@ import { changesBetween, type SettingChange } from '$lib/core/setup';
 import type { IsoDay } from '$lib/core/time';
 import type { Database } from './database';
 import { newestFirst } from './fits';
-import type { CheckResult, Fit, Measurement, Setup } from './records';
+import type { CheckResult, Fit, Measurement, Setup, Trial } from './records';
 
 /** What happened with one player on one day. */
 export interface TimelineDay {
@@ -10,19 +10,21 @@ export interface TimelineDay {
   readonly measurements: readonly Measurement[];
   readonly fits: readonly { readonly fit: Fit; readonly earlier: Fit | null }[];
   readonly setups: readonly { readonly setup: Setup; readonly changes: readonly SettingChange[] | null }[];
+  readonly trials: readonly Trial[];
   readonly checks: readonly CheckResult[];
 }
 
 /** A player's history, newest day first; each fit and set-up with what it changed. */
 export async function timeline(db: Database, playerId: string): Promise<readonly TimelineDay[]> {
   const owned = { playerId };
-  const [measurements, fits, setups, checks] = await Promise.all([
+  const [measurements, fits, setups, trials, checks] = await Promise.all([
     db.measurements.where(owned).toArray(),
     db.fits.where(owned).toArray().then(newestFirst),
     db.setups.where(owned).toArray().then(newestFirst),
+    db.trials.where(owned).toArray().then(newestFirst),
     db.checks.where(owned).toArray().then(newestFirst)
   ]);
-  const days = [...new Set([...measurements, ...fits, ...setups, ...checks].map(({ day }) => day))]
+  const days = [...new Set([...measurements, ...fits, ...setups, ...trials, ...checks].map(({ day }) => day))]
     .sort()
     .reverse();
   return days.map((day) => ({
@@ -35,6 +37,7 @@ export async function timeline(db: Database, playerId: string): Promise<readonly
         ? [{ setup, changes: earlier ? changesBetween(earlier.rest, setup.rest) : null }]
         : [];
     }),
+    trials: trials.filter((one) => one.day === day),
     checks: checks.filter((one) => one.day === day)
   }));
 }

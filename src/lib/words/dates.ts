@@ -14,3 +14,6 @@ export function ageText(birthMonth: IsoMonth | null, on: IsoDay): string | null 
   const { years, months } = ageOn(birthMonth, on);
   return years >= 18 ? `${years} y` : `${years} y ${months} m`;
 }
+
+/** `Nov 2026` */
+export const monthText = (day: IsoDay): string => format(parseISO(day), 'MMM yyyy');

@@ -1,4 +1,5 @@
 import type { MeasurementId } from '$lib/core/body';
+import type { Family } from '$lib/core/instruments';
 
 interface MeasurementWords {
   readonly name: string;
@@ -34,8 +35,7 @@ export const MEASUREMENT_WORDS: Readonly<Record<MeasurementId, MeasurementWords>
   gripHang: { name: 'Bow hand height', how: 'Floor to the closed hand, arm hanging, bow in hand.' }
 };
 
-/** Fields of the bench for violin and viola, in the order of measuring. */
-export const SHOULDER_FIELDS = [
+const SHOULDER_FIELDS: readonly MeasurementId[] = [
   'height',
   'armToPalm',
   'armToWrist',
@@ -43,4 +43,29 @@ export const SHOULDER_FIELDS = [
   'handSpan',
   'neckGap',
   'shoulderSlope'
-] as const satisfies readonly MeasurementId[];
+];
+
+/** Fields of the bench by family, in the order of measuring: what decides the size first. */
+export const BENCH_FIELDS: Readonly<Record<Family, readonly MeasurementId[]>> = {
+  violin: SHOULDER_FIELDS,
+  viola: SHOULDER_FIELDS,
+  cello: [
+    'height',
+    'armReach',
+    'seatedBreastbone',
+    'seatedEar',
+    'seatedShoulder',
+    'lowerLeg',
+    'handSpan',
+    'handSpanWidest'
+  ],
+  bass: ['height', 'gripHang', 'cheek', 'eyebrow', 'handSpan']
+};
+
+/** The least that is measured in a line of players. */
+export const LINE_FIELDS: Readonly<Record<Family, readonly MeasurementId[]>> = {
+  violin: ['height', 'armToPalm', 'armToWrist'],
+  viola: ['height', 'armToPalm', 'armToWrist'],
+  cello: ['height', 'armReach', 'seatedEar'],
+  bass: ['height', 'gripHang', 'cheek']
+};

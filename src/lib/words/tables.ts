@@ -5,8 +5,10 @@ export const TABLE_WORDS: Readonly<Record<TableName, string>> = {
   measurements: 'Measurements',
   fits: 'Sizes decided',
   setups: 'Set-ups',
+  trials: 'Trials on the body',
   checks: 'Checks',
   instruments: 'Instruments',
+  days: 'Fitting days',
   drafts: 'Half-done fits',
   settings: 'Settings'
 };

@@ -22,6 +22,7 @@ describe('reasons', () => {
     expect(sentencesFor({ height: [1205], armToPalm: [500], handLength: [130] })).toEqual([
       'The scroll of a 1/4 ends in the palm, at 31 % of the hand; your limit is 50 %.',
       'A 1/2 needs 1.8 cm more arm.',
+      'On an instrument no longer than 50.0 cm, the 1/2 fits.',
       'A 1/8 would leave 7.0 cm.'
     ]);
   });

@@ -108,6 +108,8 @@ export interface Proposal {
   readonly estimated: readonly MeasurementId[];
   readonly reasons: readonly Reason[];
   readonly warnings: readonly Warning[];
+  /** The height it rests on, read or guessed from other lengths, mm. */
+  readonly heightMm: number;
   /** The numbers behind it. */
   readonly arithmetic: Arithmetic;
 }

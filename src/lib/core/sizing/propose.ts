@@ -39,6 +39,7 @@ export function proposeSize(question: SizingQuestion): Proposal | null {
     estimated: yardstick.estimated,
     reasons: reasonsFor(question, judgement, answer.between, answer.chances[at] ?? 0),
     warnings: warningsFor(question, judgement),
+    heightMm: yardstick.body.heightMm,
     arithmetic: yardstick.arithmetic
   };
 }

@@ -16,6 +16,12 @@ export type DemoStory =
   | 'settled'
   /** The tape cannot settle between two sizes. */
   | 'between'
+  /** Decided on a violin, measured for a viola. */
+  | 'changes-over'
+  /** The trial on the body spoke against the tape, and outranked it. */
+  | 'trial-differs'
+  /** A trial was stopped at pain. */
+  | 'stopped'
   | 'archived';
 
 export interface DemoPlayer {
@@ -57,14 +63,14 @@ const ROWS: readonly Row[] = [
   ['Fenn Copperwick', 'violin', 'Thursday strings', 'boy', 60, 1075, 'new'],
   ['Isolde Marrowby', 'viola', 'Thursday strings', 'girl', 131, 1468, 'history'],
   ['Rufus Tanglewood', 'viola', 'Thursday strings', 'boy', 150, 1655, 'outgrown', 'Grew a lot over the summer.'],
-  ['Nessa Brightwater', 'viola', 'Thursday strings', 'girl', 122, 1415, 'half-measured'],
+  ['Nessa Brightwater', 'viola', 'Thursday strings', 'girl', 122, 1415, 'changes-over', 'Played the violin until the summer.'],
   ['Orson Vale', 'viola', 'Adults', null, 430, 1790, 'settled'],
-  ['Hettie Moonraker', 'cello', 'Low strings', 'girl', 98, 1280, 'new'],
-  ['Caspar Winterbourne', 'cello', 'Low strings', 'boy', 104, 1330, 'new'],
-  ['Elodie Starkweather', 'cello', 'Low strings', 'girl', 137, 1502, 'new'],
-  ['Tobias Greenloft', 'cello', 'Low strings', 'boy', 84, 1215, 'new'],
-  ['Ivo Hollowell', 'bass', 'Low strings', 'boy', 128, 1448, 'new'],
-  ['Delphine Rook', 'bass', 'Low strings', 'girl', 152, 1610, 'new'],
+  ['Hettie Moonraker', 'cello', 'Low strings', 'girl', 98, 1290, 'new'],
+  ['Caspar Winterbourne', 'cello', 'Low strings', 'boy', 104, 1330, 'half-measured', 'Long legs, short trunk.'],
+  ['Elodie Starkweather', 'cello', 'Low strings', 'girl', 137, 1502, 'history'],
+  ['Tobias Greenloft', 'cello', 'Low strings', 'boy', 84, 1215, 'trial-differs'],
+  ['Ivo Hollowell', 'bass', 'Low strings', 'boy', 128, 1448, 'settled'],
+  ['Delphine Rook', 'bass', 'Low strings', 'girl', 152, 1610, 'stopped', 'Go gently with the left wrist.'],
   ['Abel Stonecrop', 'bass', 'Low strings', 'boy', 140, 1520, 'new'],
   ['Mina Larksong', 'violin', 'Monday beginners', 'girl', 100, 1300, 'archived', 'Moved away in spring.']
 ];

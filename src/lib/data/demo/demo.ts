@@ -1,14 +1,22 @@
-import { FRACTION_OF_HEIGHT, type MeasurementId } from '$lib/core/body';
+import { expectedLength, type MeasurementId } from '$lib/core/body';
 import { checksFor, RATINGS } from '$lib/core/checks';
-import { dimensionsOf, isShoulderFamily } from '$lib/core/instruments';
+import {
+  dimensionsOf,
+  isShoulderFamily,
+  type Family,
+  type ShoulderFamily,
+  type Size
+} from '$lib/core/instruments';
 import { restStack, settle, TILT_DEG } from '$lib/core/setup';
-import { nextMeasure } from '$lib/core/growth';
 import { proposeSize } from '$lib/core/sizing';
 import { dayOf, daysLater, monthsLater, type IsoDay } from '$lib/core/time';
+import { advise, followTrial, looksFor, STOP, type TrialAnswer, type TrialVerdict } from '$lib/core/trial';
 import { commit } from '../changes';
 import type { Database } from '../database';
 import { newDraft } from '../drafts';
-import type { CheckResult, Fit, Measurement, Player, Setup } from '../records';
+import { nextLook } from '../fits';
+import { outlookQuestion } from '../outlook';
+import type { CheckResult, Fit, FittingDay, Measurement, Player, Setup, Trial } from '../records';
 import { DEFAULT_SETTINGS } from '../settings';
 import { DEMO_CAST, type DemoPlayer } from './cast';
 
@@ -22,33 +30,63 @@ export interface DemoRecords {
   readonly measurements: readonly Measurement[];
   readonly fits: readonly Fit[];
   readonly setups: readonly Setup[];
+  readonly trials: readonly Trial[];
   readonly checks: readonly CheckResult[];
+  readonly days: readonly FittingDay[];
   readonly drafts: readonly ReturnType<typeof newDraft>[];
 }
 
-/** How many days ago the sizes of a story were decided, oldest first. */
-const DECIDED_DAYS_AGO: Readonly<Record<DemoPlayer['story'], readonly number[]>> = {
-  new: [],
-  'half-measured': [],
-  due: [210],
-  outgrown: [320],
-  history: [430, 240, 35],
-  settled: [40],
-  between: [9],
-  archived: [400]
+interface Plot {
+  /** How many days ago its sizes were decided, oldest first. */
+  readonly decided?: readonly number[];
+  /** How many days ago it was measured without a decision, and whether only in part. */
+  readonly measured?: { readonly daysAgo: number; readonly part?: boolean };
+  /** Its first decision was on another family. */
+  readonly firstOn?: Family;
+  /** How the trial before its last decision ended. */
+  readonly trial?: TrialVerdict;
+}
+
+const PLOTS: Readonly<Record<DemoPlayer['story'], Plot>> = {
+  new: {},
+  'half-measured': { measured: { daysAgo: 0, part: true } },
+  due: { decided: [210] },
+  outgrown: { decided: [320], measured: { daysAgo: 3 } },
+  history: { decided: [430, 240, 35], trial: 'keep' },
+  settled: { decided: [40] },
+  between: { decided: [9] },
+  'changes-over': { decided: [200], firstOn: 'violin', measured: { daysAgo: 2 } },
+  'trial-differs': { decided: [25], trial: 'smaller' },
+  stopped: { decided: [30], trial: 'stopped' },
+  archived: { decided: [400] }
 };
 
-/** How many days ago it was measured without a decision. */
-const MEASURED_DAYS_AGO: Readonly<Record<DemoPlayer['story'], readonly number[]>> = {
-  new: [],
-  'half-measured': [0],
-  due: [],
-  outgrown: [3],
-  history: [],
-  settled: [],
-  between: [],
-  archived: []
-};
+/** What is measured in each family, and what of it at a glance. */
+const MEASURED: Readonly<Record<Family, { all: readonly MeasurementId[]; part: readonly MeasurementId[] }>> =
+  {
+    violin: {
+      all: ['height', 'armToPalm', 'armToWrist', 'handLength', 'handSpan', 'neckGap', 'shoulderSlope'],
+      part: ['height', 'armToPalm']
+    },
+    viola: {
+      all: ['height', 'armToPalm', 'armToWrist', 'handLength', 'handSpan', 'neckGap', 'shoulderSlope'],
+      part: ['height', 'armToPalm']
+    },
+    cello: {
+      all: [
+        'height',
+        'armReach',
+        'seatedBreastbone',
+        'seatedEar',
+        'seatedShoulder',
+        'lowerLeg',
+        'handSpan',
+        'handSpanWidest'
+      ],
+      part: ['height', 'armReach', 'seatedBreastbone', 'seatedEar']
+    },
+    bass: { all: ['height', 'gripHang', 'cheek', 'eyebrow', 'handSpan'], part: ['height', 'gripHang'] }
+  };
 
 const at = (day: IsoDay, time: string) => `${day}T${time}.000Z`;
 
@@ -64,6 +102,7 @@ class Story {
   readonly measurements: Measurement[] = [];
   readonly fits: Fit[] = [];
   readonly setups: Setup[] = [];
+  readonly trials: Trial[] = [];
   readonly checks: CheckResult[] = [];
 
   constructor(
@@ -79,22 +118,12 @@ class Story {
 
   measure(daysAgo: number, kinds: readonly MeasurementId[]): IsoDay {
     const day = daysLater(this.today, -daysAgo);
-    const height = this.#heightOn(day, daysAgo);
-    const long = 1 + 0.015 * quirk(this.who.name);
-    const lengths: Partial<Record<MeasurementId, number>> = {
-      height,
-      armToPalm: height * FRACTION_OF_HEIGHT.neckToPalm * long,
-      armToWrist: height * FRACTION_OF_HEIGHT.neckToWrist * long,
-      handLength: height * FRACTION_OF_HEIGHT.hand * long,
-      handSpan: height * FRACTION_OF_HEIGHT.easySpan * (1 + 0.06 * quirk(`${this.who.name} span`)),
-      neckGap: height * FRACTION_OF_HEIGHT.neckGap * (1 + 0.1 * quirk(`${this.who.name} neck`)),
-      shoulderSlope: 0.026 * height
-    };
+    const heightMm = this.#heightOn(day, daysAgo);
     for (const kind of kinds) {
-      const mm = lengths[kind];
-      if (mm === undefined) continue;
-      const readings = [0, ...(kind === 'armToPalm' ? [2] : [])].map((off, index) => ({
-        mm: Math.round(mm) + off,
+      const first = Math.round(this.#lengthOf(kind, heightMm));
+      const twice = kind === 'armToPalm' || kind === 'armReach' || kind === 'gripHang';
+      const readings = [first, ...(twice ? [first + 2] : [])].map((mm, index) => ({
+        mm,
         at: at(day, `09:1${index}:00`)
       }));
       this.measurements.push({
@@ -109,27 +138,38 @@ class Story {
     return day;
   }
 
-  decide(daysAgo: number): void {
-    const { family } = this.who;
-    if (!isShoulderFamily(family)) return;
-    const day = this.measure(daysAgo, [
-      'height',
-      'armToPalm',
-      'armToWrist',
-      'handLength',
-      'handSpan',
-      'neckGap',
-      'shoulderSlope'
-    ]);
-    const today = this.measurements.filter((one) => one.day === day);
+  /** Arm and hand differ together, as do the seated lengths. */
+  #lengthOf(kind: MeasurementId, heightMm: number): number {
+    if (kind === 'height') return heightMm;
+    if (kind === 'shoulderSlope') return 0.026 * heightMm;
+    const { name, notes } = this.who;
+    const builds: Partial<Record<MeasurementId, number>> = {
+      handSpan: 0.06 * quirk(`${name} span`),
+      handSpanWidest: 0.06 * quirk(`${name} span`),
+      neckGap: 0.1 * quirk(`${name} neck`),
+      eyebrow: 0.003 * quirk(`${name} face`),
+      cheek: 0.004 * quirk(`${name} face`)
+    };
+    const trunk = notes.includes('short trunk') ? -0.07 : 0.012 * quirk(`${name} trunk`);
+    const seated = kind.startsWith('seated') ? trunk : undefined;
+    const build = builds[kind] ?? seated ?? 0.015 * quirk(name);
+    return expectedLength(kind, heightMm).mm * (1 + build);
+  }
+
+  decide(daysAgo: number, family: Family, trial: TrialVerdict | null): void {
+    const day = this.measure(daysAgo, MEASURED[family].all);
+    const sofar = this.measurements.filter((one) => one.day <= day);
     const readings = Object.fromEntries(
-      today.map(({ kind, readings }) => [kind, readings.map(({ mm }) => mm)])
+      sofar.filter((one) => one.day === day).map(({ kind, readings }) => [kind, readings.map(({ mm }) => mm)])
     );
     const proposal = proposeSize({ family, readings, rule: DEFAULT_SETTINGS.rule });
     if (!proposal) return;
-    const size = proposal.advised;
+    const tried = trial && this.#try(day, family, proposal.advised, trial);
+    const advice = advise(proposal, tried, day);
+    const size = advice.size ?? proposal.advised;
     const chosen = proposal.candidates.find((candidate) => candidate.size === size);
     const number = this.fits.length + 1;
+    const player = { ...this.player, family };
     const fit: Fit = {
       id: `${this.player.id}-fit-${number}`,
       playerId: this.player.id,
@@ -137,25 +177,57 @@ class Story {
       at: at(day, '09:20:00'),
       day,
       readings,
-      rule: DEFAULT_SETTINGS.rule,
+      rule: proposal.arithmetic.kind === 'landing' ? proposal.arithmetic.rule : null,
+      instruments: [],
+      trialId: tried?.id ?? null,
       proposal: proposal.proposal,
-      advised: proposal.advised,
+      advised: size,
       betweenSizes: proposal.betweenSizes,
       probability: chosen?.probability ?? 0,
-      marginMm: chosen?.marginMm ?? 0,
+      marginMm: Math.min(1000, chosen?.marginMm ?? 0),
       size,
       reason: null,
-      nextLook: nextMeasure(day, null, { borderline: proposal.betweenSizes, grown: false }).date
+      nextLook: nextLook(outlookQuestion(player, sofar, DEFAULT_SETTINGS, size, day), proposal.betweenSizes)
     };
     this.fits.push(fit);
-    this.#setUp(fit, readings);
+    if (isShoulderFamily(family)) this.#setUp(fit, family, readings);
     this.#check(fit, number);
   }
 
-  #setUp(fit: Fit, readings: Readonly<Partial<Record<MeasurementId, readonly number[]>>>): void {
+  /** A trial that ends with the wanted verdict: calm answers, then those that speak for it. */
+  #try(day: IsoDay, family: Family, size: Size, verdict: TrialVerdict): Trial {
+    const looks = looksFor(family);
+    const answers: TrialAnswer[] = [];
+    for (let state = followTrial(looks, answers); state.kind === 'asking';) {
+      const { look, choices } = state;
+      const stops = verdict === 'stopped' && state.number > 2;
+      const telling = choices.find(({ speaksFor, points }) => speaksFor === verdict && points > 0);
+      const calm = choices.find(({ speaksFor }) => speaksFor === 'keep');
+      answers.push({ look: look.id, choice: stops ? STOP : ((telling ?? calm ?? choices[0])?.id ?? '') });
+      state = followTrial(looks, answers);
+    }
+    const trial: Trial = {
+      id: `${this.player.id}-trial-${this.trials.length + 1}`,
+      playerId: this.player.id,
+      family,
+      at: at(day, '09:18:00'),
+      day,
+      size,
+      answers,
+      verdict
+    };
+    this.trials.push(trial);
+    return trial;
+  }
+
+  #setUp(
+    fit: Fit,
+    family: ShoulderFamily,
+    readings: Readonly<Partial<Record<MeasurementId, readonly number[]>>>
+  ): void {
     const school = quirk(`${this.who.name} school`) > 0.4 ? 'collarbone-first' : 'rest-first';
     const stack = restStack({
-      instrument: dimensionsOf(fit.family, fit.size),
+      instrument: dimensionsOf(family, fit.size),
       neckGapMm: readings.neckGap?.[0] ?? null,
       heightMm: readings.height?.[0] ?? null,
       shoulder: { slope: 'medium' },
@@ -175,7 +247,7 @@ class Story {
       id: `${this.player.id}-setup-${number}`,
       playerId: this.player.id,
       fitId: fit.id,
-      family: fit.family,
+      family,
       size: fit.size,
       version: number,
       at: at(fit.day, '09:30:00'),
@@ -224,14 +296,38 @@ function tell(who: DemoPlayer, index: number, today: IsoDay): Story {
     demo: true
   };
   const story = new Story(who, player, today);
-  for (const daysAgo of DECIDED_DAYS_AGO[who.story]) story.decide(daysAgo);
-  for (const daysAgo of MEASURED_DAYS_AGO[who.story])
-    story.measure(
+  const { decided = [], measured, firstOn, trial = null } = PLOTS[who.story];
+  decided.forEach((daysAgo, index) =>
+    story.decide(
       daysAgo,
-      who.story === 'half-measured' ? ['height', 'armToPalm'] : ['height', 'armToPalm', 'armToWrist']
-    );
-  if (!isShoulderFamily(who.family)) for (const daysAgo of [380, 190, 20]) story.measure(daysAgo, ['height']);
+      index === 0 && firstOn ? firstOn : who.family,
+      index === decided.length - 1 ? trial : null
+    )
+  );
+  if (measured) {
+    const { all, part } = MEASURED[who.family];
+    story.measure(measured.daysAgo, measured.part ? part : all);
+  }
   return story;
+}
+
+/** A line that was begun today with the Monday beginners: one is away. */
+function demoDay(stories: readonly Story[], now: Date): FittingDay {
+  const line = stories.filter(
+    ({ who }) => who.group === 'Monday beginners' && who.story !== 'archived' && who.story !== 'half-measured'
+  );
+  return {
+    id: 'demo-day',
+    name: 'Monday beginners, autumn',
+    day: dayOf(now),
+    startedAt: new Date(now.getTime() - 1_800_000).toISOString(),
+    closedAt: null,
+    entries: line.map(({ player }, index) => ({
+      playerId: player.id,
+      state: index === 1 ? 'absent' : 'waiting'
+    })),
+    demo: true
+  };
 }
 
 /** The made-up class as it would stand on a day. The same day always gives the same records. */
@@ -244,6 +340,8 @@ export function demoRecords(now: Date): DemoRecords {
     measurements: of((story) => story.measurements),
     fits: of((story) => story.fits),
     setups: of((story) => story.setups),
+    trials: of((story) => story.trials),
+    days: [demoDay(stories, now)],
     checks: of((story) => story.checks),
     drafts: stories
       .filter(({ who }) => who.story === 'half-measured')
@@ -259,6 +357,8 @@ export const loadDemo = (db: Database, now = new Date()): Promise<void> =>
     for (const measurement of records.measurements) await put('measurements', measurement);
     for (const fit of records.fits) await put('fits', fit);
     for (const setup of records.setups) await put('setups', setup);
+    for (const trial of records.trials) await put('trials', trial);
+    for (const day of records.days) await put('days', day);
     for (const check of records.checks) await put('checks', check);
     for (const draft of records.drafts) await put('drafts', draft);
   });

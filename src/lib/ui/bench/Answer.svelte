@@ -1,21 +1,37 @@
 <script lang="ts">
   import { formatLength } from '$lib/core/length';
-  import { changeSettings, db } from '$lib/data';
+  import { isShoulderFamily, type Family } from '$lib/core/instruments';
+  import { chosenOf } from '$lib/core/sizing';
+  import { changeSettings, db, type Player } from '$lib/data';
   import { attempt } from '$lib/ui/shell/attempt';
   import VerdictMark from '$lib/ui/VerdictMark.svelte';
   import { reasonSentences, verdictLine, warningSentence } from '$lib/words/sizing';
   import Arithmetic from './Arithmetic.svelte';
   import type { Bench } from './bench.svelte';
   import ChanceBar from './ChanceBar.svelte';
+  import EvidenceList from './EvidenceList.svelte';
+  import RealInstruments from './RealInstruments.svelte';
   import LimitChoice from './LimitChoice.svelte';
 
   /** The size, large, with its reason one step below and the arithmetic one further. */
-  let { bench }: { bench: Bench } = $props();
+  let { bench, player }: { bench: Bench; player: Player } = $props();
 
   const unit = $derived(bench.settings.unit);
   const proposal = $derived(bench.proposal);
-  const chosen = $derived(proposal?.candidates.find(({ size }) => size === proposal.proposal));
+  const chosen = $derived(proposal ? chosenOf(proposal) : undefined);
+  const byLanding = $derived(isShoulderFamily(player.family));
   const sentences = $derived(proposal ? reasonSentences(proposal, unit) : []);
+
+  /** What makes an answer from height alone surer. */
+  const SURER: Readonly<Record<Family, (error: string) => string>> = {
+    violin: (error) =>
+      `Height alone gives an estimate. Arm to palm or arm to wrist makes it sure to about ${error}.`,
+    viola: (error) =>
+      `Height alone gives an estimate. Arm to palm or arm to wrist makes it sure to about ${error}.`,
+    cello: () =>
+      'Height alone gives a first guess. Arm reach, and seat to breastbone and ear, show this body.',
+    bass: () => 'Height alone gives a first guess. How low the bow hand hangs, and the cheek, show this body.'
+  };
 </script>
 
 {#if proposal && chosen}
@@ -39,29 +55,33 @@
       {#each proposal.warnings as warning (warning.code + ('measurement' in warning ? warning.measurement : ''))}
         <p class="warning">{warningSentence(warning, unit)}</p>
       {/each}
-      <details>
-        <summary>Show the arithmetic</summary>
-        <Arithmetic {proposal} {unit} />
-      </details>
+      <div class="more-ways">
+        <details open={!byLanding}>
+          <summary>What speaks for and against</summary>
+          <EvidenceList candidate={chosen} {unit} />
+        </details>
+        <details>
+          <summary>Show the arithmetic</summary>
+          <Arithmetic {proposal} {unit} />
+        </details>
+        <RealInstruments {bench} {player} />
+      </div>
     </div>
-    <div class="school">
-      <LimitChoice
-        rule={bench.settings.rule}
-        onrule={(rule) => attempt(() => changeSettings(db, 'Changed the sizing school', { rule }))}
-      />
-    </div>
+    {#if byLanding}
+      <div class="school">
+        <LimitChoice
+          rule={bench.settings.rule}
+          onrule={(rule) => attempt(() => changeSettings(db, 'Changed the sizing school', { rule }))}
+        />
+      </div>
+    {/if}
   </div>
 {:else}
   <div class="answer empty">
     <p class="big num" aria-hidden="true">?</p>
     <div class="why">
       <p class="reason">Measure the height or the arm, and a size appears here.</p>
-      <p class="soft">
-        Height alone gives an estimate. Arm to palm or arm to wrist makes it sure to about {formatLength(
-          6,
-          unit
-        )}.
-      </p>
+      <p class="soft">{SURER[player.family](formatLength(6, unit))}</p>
     </div>
   </div>
 {/if}
@@ -121,6 +141,13 @@
     color: var(--stop);
     font-weight: 550;
     margin-top: 0.25rem;
+  }
+  .more-ways {
+    display: grid;
+    justify-items: start;
+  }
+  .more-ways :global(details[open]) {
+    width: 100%;
   }
   summary {
     min-height: 2.5rem;

@@ -6,24 +6,38 @@
 
   let { proposal, unit }: { proposal: Proposal; unit: LengthUnit } = $props();
 
-  const { wristMm, handMm, limit, reachMm, reachSdMm } = $derived(proposal.arithmetic);
+  const numbers = $derived(proposal.arithmetic);
+  const landed = $derived(numbers.kind === 'landing');
+  const length = (mm: number) => (mm === Infinity ? 'no limit' : formatLength(mm, unit));
 </script>
 
-<p>
-  Neck to wrist {formatLength(wristMm, unit)}, hand {formatLength(handMm, unit)}: the scroll may end at
-  {formatLength(wristMm, unit)} + {Math.round(limit * 100)} % × {formatLength(handMm, unit)} = {formatLength(
-    reachMm,
-    unit
-  )}
-  (± {formatLength(reachSdMm, unit)} from the tape).
-</p>
+{#if numbers.kind === 'landing'}
+  <p>
+    Neck to wrist {length(numbers.wristMm)}, hand {length(numbers.handMm)}: the scroll may end at
+    {length(numbers.wristMm)} + {Math.round(numbers.limit * 100)} % × {length(numbers.handMm)} = {length(
+      numbers.reachMm
+    )}
+    (± {length(numbers.reachSdMm)} from the tape).
+  </p>
+{:else if numbers.kind === 'seated'}
+  <p>
+    Arm reach {length(numbers.body.armReachMm)}, seat to breastbone {length(numbers.body.breastboneMm)}, seat
+    to ear {length(numbers.body.earMm)}. Each size is placed at 30° with the seat 2.5 cm over the lower leg;
+    it may ask no more of bow arm and ear than it asks of an average player of its own height.
+  </p>
+{:else}
+  <p>
+    Hand hangs at {length(numbers.heights.gripHangMm)}, cheek at {length(numbers.heights.cheekMm)}. With the
+    pin that lets the bow reach, the first finger may come {length(108)} above the cheek.
+  </p>
+{/if}
 <table>
-  <caption class="sr-only">Each size against this arm</caption>
+  <caption class="sr-only">Each size against this body</caption>
   <thead>
     <tr>
       <th scope="col">Size</th>
       <th scope="col">Overall</th>
-      <th scope="col">Landing</th>
+      {#if landed}<th scope="col">Landing</th>{/if}
       <th scope="col">Room</th>
       <th scope="col">Chance</th>
       <th scope="col">Verdict</th>
@@ -33,9 +47,9 @@
     {#each proposal.candidates as candidate (candidate.size)}
       <tr class:chosen={candidate.size === proposal.proposal}>
         <th scope="row" class="num">{candidate.size}</th>
-        <td>{formatLength(candidate.overallMm, unit)}</td>
-        <td>{Math.round(candidate.landing * 100)} %</td>
-        <td>{formatLength(candidate.marginMm, unit)}</td>
+        <td>{length(candidate.overallMm)}</td>
+        {#if candidate.landing !== null}<td>{Math.round(candidate.landing * 100)} %</td>{/if}
+        <td>{length(candidate.marginMm)}</td>
         <td>{(candidate.probability * 100).toFixed(1)} %</td>
         <td
           ><span class="verdict"

@@ -1,12 +1,11 @@
 <script lang="ts">
-  import { goto } from '$app/navigation';
-  import { db, finishDraft, type Player } from '$lib/data';
+  import type { Player } from '$lib/data';
   import { cardOf } from '$lib/print/card';
   import CardView from '$lib/ui/CardView.svelte';
   import { download, fileNamePart } from '$lib/ui/download';
-  import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
   import type { Bench } from './bench.svelte';
+  import Finish from './Finish.svelte';
 
   let { bench, player }: { bench: Bench; player: Player } = $props();
 
@@ -38,10 +37,6 @@
       making = false;
     }
   }
-
-  async function finish() {
-    if (await attempt(() => finishDraft(db, player))) await goto('/');
-  }
 </script>
 
 {#if card}
@@ -54,7 +49,7 @@
       <button type="button" class="btn act" onclick={savePdf} disabled={making}>
         {making ? 'Making the PDF…' : 'Save as PDF'}
       </button>
-      <button type="button" class="btn act" onclick={finish}>Finished, next player</button>
+      <Finish {player} />
       {#if bench.setupChanged}
         <p class="soft">
           The card shows set-up {bench.kept?.version}. What you changed since is not kept yet.

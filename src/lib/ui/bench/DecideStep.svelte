@@ -5,22 +5,43 @@
   import { dayText, timeText } from '$lib/words/dates';
   import VerdictMark from '$lib/ui/VerdictMark.svelte';
   import { verdictLine } from '$lib/words/sizing';
+  import { NEXT_MEASURE_WORDS } from '$lib/words/growth';
+  import { adviceSentence } from '$lib/words/trial';
   import type { Bench } from './bench.svelte';
 
   let { bench, player, ondone }: { bench: Bench; player: Player; ondone: () => void } = $props();
 
   const proposal = $derived(bench.proposal);
+  /** What tape, trial and growth advise; the tape's word where pain leaves no smaller size. */
+  const advised = $derived(bench.advice?.size ?? proposal?.advised ?? '');
   const decided = $derived(bench.decided);
   let deciding = $state(false);
   let reason = $derived(bench.draft.overrideReason);
   let missing = $state(false);
 
   const other = $derived(bench.draft.overrideSize);
+  const lookReason = $derived(
+    decided?.betweenSizes
+      ? ', since it was between two sizes'
+      : bench.outlook
+        ? `: ${NEXT_MEASURE_WORDS[bench.outlook.nextMeasure.reason]}`
+        : ''
+  );
   const open = $derived(!decided || deciding);
 
   async function decide(size: string, why: string | null) {
     if (!proposal) return;
-    const written = await attempt(() => decideFit(db, player, proposal, bench.readings, size, why));
+    const written = await attempt(() =>
+      decideFit(db, player, {
+        proposal,
+        readings: bench.readings,
+        advised,
+        size,
+        reason: why,
+        instruments: bench.draft.instruments,
+        trialId: bench.tried?.id ?? null
+      })
+    );
     if (!written) return;
     deciding = false;
     ondone();
@@ -39,9 +60,7 @@
     <span>
       decided {dayText(decided.day)} at {timeText(decided.at)}{decided.reason ? `: ${decided.reason}` : ''}.
       {#if decided.size !== decided.advised}Advised was {decided.advised}.{/if}
-      Look again by {dayText(decided.nextLook)}{decided.betweenSizes
-        ? ', since it was between two sizes'
-        : ', at the latest after half a year'}.
+      Look again by {dayText(decided.nextLook)}{lookReason}.
     </span>
     {#if !deciding}
       <button type="button" class="act-quiet" onclick={() => (deciding = true)}>Decide anew</button>
@@ -51,25 +70,21 @@
 
 {#if open && proposal}
   <div class="decide">
-    <button
-      id="accept-size"
-      type="button"
-      class="btn act-next text-lg"
-      onclick={() => decide(proposal.advised, null)}
-    >
-      Take the {proposal.advised} <span class="key">↵</span>
+    <button id="accept-size" type="button" class="btn act-next text-lg" onclick={() => decide(advised, null)}>
+      Take the {advised} <span class="key">↵</span>
     </button>
     <div class="other">
+      {#if bench.tried && bench.advice}<p>{adviceSentence(bench.advice, proposal)}</p>{/if}
       <Choice
         label="Or another size, if you know better"
         value={other}
         options={proposal.candidates
-          .filter(({ size }) => size !== proposal.advised)
+          .filter(({ size }) => size !== advised)
           .map(({ size }) => ({ value: size, text: size }))}
         onpick={(overrideSize) =>
           attempt(() => changeDraft(db, player, 'Thought of another size', { overrideSize }))}
       />
-      {#if other && other !== proposal.advised}
+      {#if other && other !== advised}
         {@const candidate = proposal.candidates.find(({ size }) => size === other)}
         {#if candidate}
           <p class="note {candidate.verdict}">

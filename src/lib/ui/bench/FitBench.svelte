@@ -1,13 +1,12 @@
 <script lang="ts">
   import { onMount, tick } from 'svelte';
-  import { measurementsFor } from '$lib/core/body';
+  import { isShoulderFamily } from '$lib/core/instruments';
   import { changesBetween } from '$lib/core/setup';
   import type { Player } from '$lib/data';
   import { focusSoon } from '$lib/ui/focus';
-  import ArmFigure from '$lib/ui/figure/ArmFigure.svelte';
   import { FAMILY_WORDS } from '$lib/words/checks';
   import { ageText, dayText } from '$lib/words/dates';
-  import { SHOULDER_FIELDS } from '$lib/words/measurements';
+  import { BENCH_FIELDS } from '$lib/words/measurements';
   import VerdictMark from '$lib/ui/VerdictMark.svelte';
   import { verdictLine } from '$lib/words/sizing';
   import Answer from './Answer.svelte';
@@ -15,11 +14,17 @@
   import CardStep from './CardStep.svelte';
   import CheckStep from './CheckStep.svelte';
   import DecideStep from './DecideStep.svelte';
+  import Finish from './Finish.svelte';
+  import FamilyFigure from './FamilyFigure.svelte';
   import MeasureStep from './MeasureStep.svelte';
   import SetupStep from './SetupStep.svelte';
   import Step from './Step.svelte';
+  import TryStep from './TryStep.svelte';
 
-  /** The whole fit of one violin or viola player on one bench, in the order of work. */
+  /**
+   * The whole fit of one player on one bench, in the order of work. Set-up, hold checks and card are there for
+   * violin and viola.
+   */
   let { bench, player }: { bench: Bench; player: Player } = $props();
 
   const unit = $derived(bench.settings.unit);
@@ -32,35 +37,43 @@
   );
   const chosen = $derived(bench.proposal?.candidates.find(({ size }) => size === bench.proposal?.proposal));
 
-  const STEPS = [
+  const ALL_STEPS = [
     { id: 'measure', name: 'Measure' },
+    { id: 'try', name: 'Try on' },
     { id: 'decide', name: 'Decide' },
     { id: 'set-up', name: 'Set up' },
     { id: 'check', name: 'Check' },
     { id: 'card', name: 'Card' }
   ] as const;
-  type StepId = (typeof STEPS)[number]['id'];
+  type StepId = (typeof ALL_STEPS)[number]['id'];
+  const onShoulder = $derived(isShoulderFamily(player.family));
+  const STEPS = $derived(onShoulder ? ALL_STEPS : ALL_STEPS.slice(0, 3));
+  const fields = $derived(BENCH_FIELDS[player.family]);
 
   const done: Readonly<Record<StepId, boolean>> = $derived({
     measure: bench.proposal !== null,
+    try: bench.tried !== null || bench.decided !== null,
     decide: bench.decided !== null,
     'set-up': bench.kept !== null && !bench.setupChanged,
     check: Object.keys(bench.seen).length > 0,
     card: false
   });
-  const nextStep: StepId = $derived(STEPS.find(({ id }) => !done[id])?.id ?? 'card');
+  const nextStep: StepId = $derived(
+    STEPS.find(({ id }) => !done[id] && id !== 'try')?.id ?? (onShoulder ? 'card' : 'decide')
+  );
 
   /** Where the focus lands when a step is gone to, the first that is there. */
-  const ENTRY: Readonly<Record<StepId, readonly string[]>> = {
-    measure: [...SHOULDER_FIELDS.map((id) => `measure-${id}`)],
+  const ENTRY: Readonly<Record<StepId, readonly string[]>> = $derived({
+    measure: fields.map((id) => `measure-${id}`),
+    try: ['trial-look', 'begin-trial'],
     decide: ['accept-size'],
     'set-up': ['keep-setup'],
     check: ['hold-comes-to-player'],
     card: ['print-card']
-  };
+  });
 
   /** The first length that is still to be measured. */
-  const firstWaiting = () => SHOULDER_FIELDS.find((id) => bench.valueOf(id) === null);
+  const firstWaiting = () => fields.find((id) => bench.valueOf(id) === null);
 
   async function goTo(step: StepId) {
     await tick();
@@ -100,42 +113,49 @@
     <h2 id="measure-title" class="sr-only" tabindex="-1">Measure</h2>
     <div class="list"><MeasureStep {bench} {player} ondone={() => goTo('decide')} /></div>
     <div class="drawing">
-      {#if bench.family}
-        <ArmFigure
-          family={bench.family}
-          proposal={bench.proposal}
-          overrides={bench.settings.dimensions}
-          {unit}
-          chosen={bench.decided?.size ?? bench.draft.overrideSize}
-          onmeasure={(id) => document.getElementById(`measure-${id}`)?.focus()}
-        />
-      {/if}
+      <FamilyFigure
+        family={player.family}
+        proposal={bench.proposal}
+        {unit}
+        chosen={bench.decided?.size ?? bench.draft.overrideSize}
+        onmeasure={(id) => document.getElementById(`measure-${id}`)?.focus()}
+      />
     </div>
-    <div class="answer-place"><Answer {bench} /></div>
+    <div class="answer-place"><Answer {bench} {player} /></div>
   </section>
 
-  <Step id="decide" title="Decide" note="The trial on the body outranks the tape.">
-    <DecideStep {bench} {player} ondone={() => goOnTo('set-up', () => bench.decided !== null)} />
+  <Step id="try" title="Try on" note="The trial on the body outranks the tape.">
+    <TryStep {bench} {player} ondone={() => goTo('decide')} />
   </Step>
-  <Step
-    id="set-up"
-    title="Set up"
-    note={sinceLast > 0
-      ? `${sinceLast} changes since the last set-up`
-      : 'Stance first, then the support, then look again.'}
-  >
-    <SetupStep
+  <Step id="decide" title="Decide" note="The decision is yours.">
+    <DecideStep
       {bench}
       {player}
-      ondone={() => goOnTo('check', () => bench.kept !== null && !bench.setupChanged)}
+      ondone={() => (onShoulder ? goOnTo('set-up', () => bench.decided !== null) : undefined)}
     />
+    {#if bench.decided && !onShoulder}<p class="finish"><Finish {player} primary /></p>{/if}
   </Step>
-  <Step id="check" title="Check the hold" note="From the body outward.">
-    <CheckStep {bench} {player} ondone={() => goTo('card')} />
-  </Step>
-  <Step id="card" title="Card" note="A6, to take home.">
-    <CardStep {bench} {player} />
-  </Step>
+  {#if onShoulder}
+    <Step
+      id="set-up"
+      title="Set up"
+      note={sinceLast > 0
+        ? `${sinceLast} changes since the last set-up`
+        : 'Stance first, then the support, then look again.'}
+    >
+      <SetupStep
+        {bench}
+        {player}
+        ondone={() => goOnTo('check', () => bench.kept !== null && !bench.setupChanged)}
+      />
+    </Step>
+    <Step id="check" title="Check the hold" note="From the body outward.">
+      <CheckStep {bench} {player} ondone={() => goTo('card')} />
+    </Step>
+    <Step id="card" title="Card" note="A6, to take home.">
+      <CardStep {bench} {player} />
+    </Step>
+  {/if}
 </div>
 
 <footer class="foot no-print">
@@ -148,10 +168,12 @@
       >
       <span class="line">
         {#if !bench.proposal.betweenSizes}<VerdictMark verdict={chosen.verdict} />{/if}
-        {bench.proposal.betweenSizes ? `take the ${bench.proposal.advised}` : verdictLine(chosen, unit)}
+        {bench.proposal.betweenSizes
+          ? `take the ${bench.advice?.size ?? bench.proposal.advised}`
+          : verdictLine(chosen, unit)}
       </span>
     {:else}
-      <span class="soft">{measurementsFor(player.family).length > 0 ? 'Nothing measured yet' : ''}</span>
+      <span class="soft">Nothing measured yet</span>
     {/if}
   </p>
   <nav aria-label="Steps">
@@ -207,6 +229,9 @@
   }
   .answer-place {
     grid-column: 1 / -1;
+  }
+  .finish {
+    margin-top: 1rem;
   }
   .foot {
     position: sticky;

@@ -5,12 +5,13 @@
   import Choice from '$lib/ui/Choice.svelte';
   import MeasureField from '$lib/ui/field/MeasureField.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
-  import { MEASUREMENT_WORDS, SHOULDER_FIELDS } from '$lib/words/measurements';
+  import { BENCH_FIELDS, MEASUREMENT_WORDS } from '$lib/words/measurements';
   import { SLOPE_WORDS } from '$lib/words/setup';
   import type { Bench } from './bench.svelte';
 
   let { bench, player, ondone }: { bench: Bench; player: Player; ondone: () => void } = $props();
 
+  const fields = $derived(BENCH_FIELDS[player.family]);
   const nameOf = (kind: MeasurementId) => MEASUREMENT_WORDS[kind].name.toLowerCase();
 
   let active = $state<MeasurementId | null>(null);
@@ -35,7 +36,7 @@
   }
 
   function next(kind: MeasurementId) {
-    const following = SHOULDER_FIELDS[SHOULDER_FIELDS.indexOf(kind as (typeof SHOULDER_FIELDS)[number]) + 1];
+    const following = fields[fields.indexOf(kind) + 1];
     if (following) document.getElementById(`measure-${following}`)?.focus();
     else ondone();
   }
@@ -54,7 +55,7 @@
 {/snippet}
 
 <div class="measures">
-  {#each SHOULDER_FIELDS as kind (kind)}
+  {#each fields as kind (kind)}
     {@const measurement = bench.newest[kind]}
     <MeasureField
       {kind}

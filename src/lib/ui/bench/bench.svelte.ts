@@ -1,6 +1,8 @@
 import { combineReadings, FRACTION_OF_HEIGHT, MEASUREMENTS, type MeasurementId } from '$lib/core/body';
 import { checksFor, focusOf, type Check, type CheckOutcome } from '$lib/core/checks';
-import { dimensionsOf, isShoulderFamily, type ShoulderFamily } from '$lib/core/instruments';
+import { ageYears, GROWN_YEARS } from '$lib/core/growth';
+import { dimensionsOf, isShoulderFamily, type Family, type Size } from '$lib/core/instruments';
+import { outlook, type Outlook } from '$lib/core/outlook';
 import {
   changesBetween,
   restStack,
@@ -9,7 +11,8 @@ import {
   type RestSettings,
   type RestStack
 } from '$lib/core/setup';
-import { proposeSize, type Proposal, type Readings } from '$lib/core/sizing';
+import { proposeSize, type Proposal, type Readings, type SizingQuestion } from '$lib/core/sizing';
+import { advise, followTrial, looksFor, type Advice, type TrialState } from '$lib/core/trial';
 import {
   db,
   DEFAULT_SETTINGS,
@@ -27,8 +30,10 @@ import {
   type Measurement,
   type Player,
   type Settings,
-  type Setup
+  type Setup,
+  type Trial
 } from '$lib/data';
+import { outlookQuestion } from '$lib/data/outlook';
 import { live } from '$lib/ui/live.svelte';
 import { currentDay } from '$lib/ui/clock';
 
@@ -45,6 +50,7 @@ export class Bench {
   readonly #measurements;
   readonly #fits;
   readonly #setups;
+  readonly #trials;
   readonly #checks;
   readonly #draft;
   readonly #settings;
@@ -57,6 +63,7 @@ export class Bench {
     this.#measurements = live<readonly Measurement[]>(() => db.measurements.where(owned).toArray(), []);
     this.#fits = live<readonly Fit[]>(() => db.fits.where(owned).toArray(), []);
     this.#setups = live<readonly Setup[]>(() => db.setups.where(owned).toArray(), []);
+    this.#trials = live<readonly Trial[]>(() => db.trials.where(owned).toArray(), []);
     this.#checks = live<readonly CheckResult[]>(() => db.checks.where(owned).toArray(), []);
     this.#draft = live<Draft | null>(async () => (await db.drafts.get(playerId)) ?? null, null);
     this.#settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
@@ -68,6 +75,7 @@ export class Bench {
       this.#measurements.ready &&
       this.#fits.ready &&
       this.#setups.ready &&
+      this.#trials.ready &&
       this.#checks.ready &&
       this.#draft.ready &&
       this.#settings.ready
@@ -78,9 +86,8 @@ export class Bench {
     return this.#player.current;
   }
 
-  get family(): ShoulderFamily | null {
-    const family = this.player?.family;
-    return family && isShoulderFamily(family) ? family : null;
+  get family(): Family | null {
+    return this.player?.family ?? null;
   }
 
   get settings(): Settings {
@@ -138,16 +145,56 @@ export class Bench {
     return MEASUREMENTS[kind].expectedMm?.(heightMm) ?? null;
   }
 
-  readonly proposal: Proposal | null = $derived.by(() => {
-    const { family, settings } = this;
-    if (!family) return null;
-    return proposeSize({
+  readonly question: SizingQuestion | null = $derived.by(() => {
+    const { family, settings, player, draft } = this;
+    if (!family || !player) return null;
+    const from = this.fits.find((fit) => fit.family !== family);
+    return {
       family,
       readings: this.readings,
       rule: settings.rule,
       sizes: sizesInUse(settings, family),
-      overrides: settings.dimensions
-    });
+      overrides: settings.dimensions,
+      instruments: draft.instruments,
+      pain: this.trials[0]?.verdict === 'stopped' || this.stopped,
+      grown: player.birthMonth !== null && ageYears(player.birthMonth, this.today) >= GROWN_YEARS,
+      ...(from ? { from: { family: from.family, size: from.size } } : {})
+    };
+  });
+
+  readonly proposal: Proposal | null = $derived.by(() => (this.question ? proposeSize(this.question) : null));
+
+  readonly trials = $derived.by(() => newestFirst(this.#trials.current));
+  /** The trial of this fit that ended last. */
+  readonly tried: Trial | null = $derived.by(
+    () => this.trials.find((trial) => trial.family === this.family && this.#isOfThisFit(trial)) ?? null
+  );
+  /** The trial under way. */
+  readonly trial: TrialState | null = $derived.by(() => {
+    const { trial } = this.draft;
+    return trial && this.family ? followTrial(looksFor(this.family), trial.answers) : null;
+  });
+
+  /** What comes, for a size in use. */
+  outlookFor(size: Size): Outlook | null {
+    const { player, settings } = this;
+    if (!player) return null;
+    return outlook(outlookQuestion(player, this.#measurements.current, settings, size, this.today));
+  }
+
+  /** When the size in question will be outgrown and when to measure next. */
+  readonly outlook: Outlook | null = $derived.by(() => {
+    const size = this.decided?.size ?? this.advice?.size;
+    return size ? this.outlookFor(size) : null;
+  });
+
+  /** Tape, trial and growth together; null while nothing is measured. */
+  readonly advice: Advice | null = $derived.by(() => {
+    const { proposal, tried, today } = this;
+    if (!proposal) return null;
+    const smaller = tried && proposal.between?.[0];
+    const outgrown = smaller ? (this.outlookFor(smaller)?.outgrown?.middle ?? null) : null;
+    return advise(proposal, tried, today, outgrown);
   });
 
   /** Decisions and set-ups since this fit was begun belong to it; without a draft those of today. */
@@ -159,7 +206,9 @@ export class Bench {
   /** The decision of this fit, null while it is open. */
   readonly decided: Fit | null = $derived.by(() => this.fits.find((fit) => this.#isOfThisFit(fit)) ?? null);
   /** The decision before this fit. */
-  readonly before: Fit | null = $derived.by(() => this.fits.find((fit) => !this.#isOfThisFit(fit)) ?? null);
+  readonly before: Fit | null = $derived.by(
+    () => this.fits.find((fit) => fit.family === this.family && !this.#isOfThisFit(fit)) ?? null
+  );
 
   /** The set-up that was kept for the decision of this fit. */
   readonly kept: Setup | null = $derived.by(() => {
@@ -176,7 +225,8 @@ export class Bench {
     const { decided, draft, family, settings } = this;
     const neckGapMm = this.valueOf('neckGap');
     const heightMm = this.valueOf('height') ?? this.#heightFromArm();
-    if (!decided || !family || (neckGapMm === null && heightMm === null)) return null;
+    if (!decided || !family || !isShoulderFamily(family) || (neckGapMm === null && heightMm === null))
+      return null;
     const dropMm = this.valueOf('shoulderSlope');
     const look = this.newest.shoulderSlope?.look ?? 'medium';
     const chinRestMm = draft.adjustments.values.chinRest;

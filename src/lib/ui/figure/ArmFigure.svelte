@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { dimensionsOf, type DimensionOverrides, type ShoulderFamily } from '$lib/core/instruments';
   import type { MeasurementId } from '$lib/core/body';
   import { formatLength, type LengthUnit } from '$lib/core/length';
   import { armView } from '$lib/core/outline';
@@ -10,16 +9,12 @@
 
   /** The outstretched arm with instruments laid along it, to scale, and the limit of the school. */
   let {
-    family,
     proposal,
-    overrides,
     unit,
     chosen = null,
     onmeasure
   }: {
-    family: ShoulderFamily;
     proposal: Proposal | null;
-    overrides: DimensionOverrides;
     unit: LengthUnit;
     /** The size that the teacher decided on, when it is not the proposal. */
     chosen?: string | null;
@@ -39,7 +34,8 @@
 
   let width = $state(900);
 
-  const arm = $derived(proposal?.arithmetic ?? WAITING);
+  const numbers = $derived(proposal?.arithmetic.kind === 'landing' ? proposal.arithmetic : null);
+  const arm = $derived(numbers ?? WAITING);
   const view = $derived(armView(arm.wristMm, arm.handMm));
   const rows = $derived(pickRows(proposal, chosen));
   const longestMm = $derived(
@@ -56,16 +52,16 @@
   const at = (mm: number) => x0 + mm * scale;
 
   const limit = $derived(
-    proposal && {
-      x: at(proposal.arithmetic.reachMm),
-      half: Math.max(1.5, proposal.arithmetic.reachSdMm * scale),
-      text: `${SCHOOL_WORDS[proposal.arithmetic.rule.school].name}: your limit`
+    numbers && {
+      x: at(numbers.reachMm),
+      half: Math.max(1.5, numbers.reachSdMm * scale),
+      text: `${SCHOOL_WORDS[numbers.rule.school].name}: your limit`
     }
   );
 
   const description = $derived(
-    proposal
-      ? `Left arm with ${rows.map((row) => `a ${row.size}: ${verdictLine(row, unit)}, scroll ${landingWords(row.landing)}`).join('; ')}. Limit at ${formatLength(proposal.arithmetic.reachMm, unit)} from the neck.`
+    numbers
+      ? `Left arm with ${rows.map((row) => `a ${row.size}: ${verdictLine(row, unit)}, scroll ${landingWords(row.landing ?? 0)}`).join('; ')}. Limit at ${formatLength(numbers.reachMm, unit)} from the neck.`
       : 'Left arm held out to the side. Nothing is measured yet.'
   );
 
@@ -136,17 +132,16 @@
 
     {#each rows as row, index (row.size)}
       {@const y = firstRowY + index * ROW_PX}
-      {@const nominal = dimensionsOf(family, row.size, overrides)}
       <g class="row {row.verdict}" class:chosen={row.size === chosen}>
         <SideInstrument
-          instrument={{ ...nominal, overallMm: row.overallMm, stringMm: row.stringMm }}
+          instrument={row.instrument}
           x={x0}
           {y}
           {scale}
           filled={row.verdict === 'fits' || row.size === chosen}
         />
         <text class="size" x={at(row.overallMm) + 14} y={y - 2}>{row.size}</text>
-        <text class="note" x={at(row.overallMm) + 14} y={y + 16}>{landingWords(row.landing)}</text>
+        <text class="note" x={at(row.overallMm) + 14} y={y + 16}>{landingWords(row.landing ?? 0)}</text>
       </g>
     {/each}
 

@@ -1,6 +1,5 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { isShoulderFamily } from '$lib/core/instruments';
   import { addPlayer, db, EMPTY_PLAYER, type PlayerForm as Form } from '$lib/data';
   import { live } from '$lib/ui/live.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
@@ -11,11 +10,11 @@
     []
   );
 
-  /** A new violin or viola player goes straight to the bench. */
+  /** A new player goes straight to the bench. */
   async function save(form: Form) {
     await attempt(async () => {
       const id = await addPlayer(db, form);
-      await goto(isShoulderFamily(form.family) ? `/fit/${id}` : `/players/${id}`);
+      await goto(`/fit/${id}`);
     });
   }
 </script>

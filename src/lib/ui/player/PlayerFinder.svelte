@@ -1,6 +1,5 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { isShoulderFamily } from '$lib/core/instruments';
   import { STANDINGS } from '$lib/core/roster';
   import { currentDay } from '$lib/ui/clock';
   import { changePlayer, db, type Player } from '$lib/data';
@@ -38,7 +37,6 @@
   const found = $derived(
     lines.current
       .filter(({ player }) => {
-        if (fitFirst && !isShoulderFamily(player.family)) return false;
         const text = plain(`${player.name} ${player.group} ${FAMILY_WORDS[player.family]}`);
         return words.every((word) => text.includes(word));
       })

@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { isShoulderFamily } from '$lib/core/instruments';
   import { currentDay } from '$lib/ui/clock';
   import type { RosterLine } from '$lib/data/roster';
   import { FAMILY_WORDS } from '$lib/words/checks';
@@ -34,13 +33,9 @@
       </a>
       <span class="size num" aria-label={fit ? `on a ${fit.size}` : 'no size'}>{fit?.size ?? '–'}</span>
       <span class="standing {standing}">{standingText(line)}</span>
-      {#if isShoulderFamily(player.family)}
-        <a class="btn act fit" href="/fit/{player.id}" aria-label="Fit {player.name}"
-          >{standing === 'under-way' ? 'Go on' : 'Fit'}</a
-        >
-      {:else}
-        <a class="btn act fit" href="/players/{player.id}" aria-label="Record of {player.name}">Record</a>
-      {/if}
+      <a class="btn act fit" href="/fit/{player.id}" aria-label="Fit {player.name}"
+        >{standing === 'under-way' ? 'Go on' : 'Fit'}</a
+      >
     </li>
   {/each}
 </ul>

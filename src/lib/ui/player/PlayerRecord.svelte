@@ -67,8 +67,8 @@
         </p>
       </div>
       <div class="actions">
+        <a class="btn act-next" href="/fit/{who.id}">To the bench</a>
         {#if isShoulderFamily(who.family)}
-          <a class="btn act-next" href="/fit/{who.id}">To the bench</a>
           <a class="btn act" href="/card/{who.id}">Card</a>
         {/if}
         <button type="button" class="btn act" onclick={() => (editing = !editing)} aria-expanded={editing}

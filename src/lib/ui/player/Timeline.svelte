@@ -4,10 +4,11 @@
   import { formatLength, type LengthUnit } from '$lib/core/length';
   import type { CheckResult, Measurement } from '$lib/data';
   import type { TimelineDay } from '$lib/data/timeline';
-  import { outcomeText } from '$lib/words/checks';
+  import { FAMILY_WORDS, outcomeText } from '$lib/words/checks';
   import { dayText } from '$lib/words/dates';
   import { MEASUREMENT_WORDS } from '$lib/words/measurements';
   import { changeSentence, SLOPE_WORDS } from '$lib/words/setup';
+  import { trialVerdictSentence } from '$lib/words/trial';
 
   let { days, unit }: { days: readonly TimelineDay[]; unit: LengthUnit } = $props();
 
@@ -31,14 +32,17 @@
 </script>
 
 <ol class="days">
-  {#each days as { day, measurements, fits, setups, checks } (day)}
+  {#each days as { day, measurements, fits, setups, trials, checks } (day)}
     <li>
       <h3><time datetime={day}>{dayText(day)}</time></h3>
       <div class="what">
         {#each fits as { fit, earlier } (fit.id)}
           <p class="size">
             <b class="num">{fit.size}</b>
-            {#if earlier && earlier.size !== fit.size}<span>from {earlier.size}</span>{/if}
+            {#if earlier && earlier.family !== fit.family}<span
+                >on the {FAMILY_WORDS[fit.family].toLowerCase()}, from a {earlier.size}
+                {FAMILY_WORDS[earlier.family].toLowerCase()}</span
+              >{:else if earlier && earlier.size !== fit.size}<span>from {earlier.size}</span>{/if}
             <span class="soft">
               {fit.size === fit.advised
                 ? 'as advised'
@@ -47,6 +51,9 @@
                 : ''}
             </span>
           </p>
+        {/each}
+        {#each trials as trial (trial.id)}
+          <p>{trialVerdictSentence(trial.size, trial.verdict)}</p>
         {/each}
         {#each setups as { setup, changes } (setup.id)}
           <p>

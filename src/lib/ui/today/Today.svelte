@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { isShoulderFamily } from '$lib/core/instruments';
   import type { Standing } from '$lib/core/roster';
   import { currentDay } from '$lib/ui/clock';
   import { db } from '$lib/data';
@@ -14,9 +13,7 @@
   const anyPlayer = live(() => db.players.count(), 0);
 
   const inState = (...standings: Standing[]) =>
-    lines.current.filter(
-      ({ standing, player }) => standings.includes(standing) && isShoulderFamily(player.family)
-    );
+    lines.current.filter(({ standing }) => standings.includes(standing));
   const underWay = $derived(
     [...inState('under-way')].sort((a, b) =>
       (b.draft?.updatedAt ?? '').localeCompare(a.draft?.updatedAt ?? '')

@@ -10,4 +10,4 @@
   });
 </script>
 
-<ArmFigure family="violin" {proposal} overrides={{}} unit="cm" />
+<ArmFigure {proposal} unit="cm" />

@@ -1,0 +1,85 @@
+import { STOP, type TrialAnswer, type TrialChoice, type TrialLook, type TrialVerdict } from './types';
+
+/** How a trial stands after the answers given so far. */
+export type TrialState =
+  | {
+      readonly kind: 'asking';
+      readonly look: TrialLook;
+      /** What can be answered: after placing it anew, that is no answer any more. */
+      readonly choices: readonly TrialChoice[];
+      /** Whether this look is asked for the second time. */
+      readonly again: boolean;
+      readonly number: number;
+    }
+  | { readonly kind: 'ended'; readonly verdict: TrialVerdict; readonly because: readonly TrialAnswer[] };
+
+interface Tally {
+  readonly smaller: number;
+  readonly larger: number;
+}
+
+const NOTHING: Tally = { smaller: 0, larger: 0 };
+/** Points from which a side has decided. */
+const DECIDED = 2;
+
+function counted(tally: Tally, { speaksFor, points }: TrialChoice): Tally {
+  const add = (side: SpeaksSide) => Math.min(DECIDED, tally[side] + (speaksFor === side ? points : 0));
+  return { smaller: add('smaller'), larger: add('larger') };
+}
+type SpeaksSide = keyof Tally;
+
+/** Too large harms more than too small: any sign for smaller outweighs those for larger. */
+function verdictOf({ smaller, larger }: Tally): TrialVerdict {
+  if (smaller >= DECIDED) return 'smaller';
+  return larger >= DECIDED && smaller === 0 ? 'larger' : 'keep';
+}
+
+/** Every verdict that the looks still to come could lead to. */
+function reachable(from: Tally, looks: readonly TrialLook[]): ReadonlySet<TrialVerdict> {
+  let tallies: readonly Tally[] = [from];
+  for (const { choices } of looks) {
+    const next = new Map<string, Tally>();
+    for (const tally of tallies)
+      for (const choice of choices) {
+        const then = counted(tally, choice);
+        next.set(`${then.smaller} ${then.larger}`, then);
+      }
+    tallies = [...next.values()];
+  }
+  return new Set(tallies.map(verdictOf));
+}
+
+/**
+ * Follows a trial: one look after the other, the same look again after placing the instrument anew (once), ended
+ * as soon as no answer could change the verdict, and at pain.
+ *
+ * @param answers in the order given; answers to unknown looks are passed over
+ */
+export function followTrial(looks: readonly TrialLook[], answers: readonly TrialAnswer[]): TrialState {
+  let at = 0;
+  let again = false;
+  let tally = NOTHING;
+  const telling: TrialAnswer[] = [];
+  for (const answer of answers) {
+    if (answer.choice === STOP) return { kind: 'ended', verdict: 'stopped', because: [answer] };
+    const look = looks[at];
+    const choice = look?.choices.find(({ id }) => id === answer.choice);
+    if (!look || look.id !== answer.look || !choice) continue;
+    if (choice.speaksFor === 'reseat' && !again) {
+      again = true;
+      continue;
+    }
+    tally = counted(tally, choice);
+    if (choice.points > 0) telling.push(answer);
+    at++;
+    again = false;
+  }
+  const left = looks.slice(at);
+  const verdicts = reachable(tally, left);
+  const [look] = left;
+  const [verdict] = verdicts;
+  if (!look || (verdicts.size === 1 && verdict))
+    return { kind: 'ended', verdict: verdictOf(tally), because: telling };
+  const choices = again ? look.choices.filter(({ speaksFor }) => speaksFor !== 'reseat') : look.choices;
+  return { kind: 'asking', look, choices, again, number: at + 1 };
+}

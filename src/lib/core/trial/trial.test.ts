@@ -1,0 +1,196 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { FAMILIES, type Family } from '../instruments';
+import { proposeSize, type Proposal } from '../sizing';
+import {
+  advise,
+  followTrial,
+  looksFor,
+  STOP,
+  TRIAL_LOOKS,
+  type TrialAnswer,
+  type TrialLook,
+  type TrialState
+} from '.';
+
+/** Answers a trial by a rule until it ends. */
+function run(family: Family, pick: (look: TrialLook, again: boolean) => string) {
+  const answers: TrialAnswer[] = [];
+  let state = followTrial(looksFor(family), answers);
+  while (state.kind === 'asking') {
+    answers.push({ look: state.look.id, choice: pick(state.look, state.again) });
+    state = followTrial(looksFor(family), answers);
+  }
+  return { answers, state };
+}
+
+const idOf = (look: TrialLook, speaksFor: string, points: number) =>
+  look.choices.find((one) => one.speaksFor === speaksFor && one.points === points)?.id;
+const calm = (look: TrialLook) => idOf(look, 'keep', 0) ?? look.choices[0]?.id ?? '';
+
+describe('the looks', () => {
+  it('have three or four plain answers, or two where only the seat is looked at', () => {
+    for (const { id, choices } of TRIAL_LOOKS) {
+      expect([id, choices.length >= 2 && choices.length <= 4]).toEqual([id, true]);
+      expect(new Set(choices.map((choice) => choice.id)).size).toBe(choices.length);
+      for (const { speaksFor, points } of choices)
+        expect(points > 0).toBe(speaksFor === 'smaller' || speaksFor === 'larger');
+    }
+    expect(FAMILIES.map((family) => looksFor(family).length)).toEqual([8, 8, 9, 5]);
+  });
+
+  it('let how long it holds never decide alone', () => {
+    const weight = TRIAL_LOOKS.find(({ id }) => id === 'shoulder-weight');
+    expect(Math.max(...(weight?.choices.map(({ points }) => points) ?? []))).toBe(1);
+  });
+});
+
+describe.each(FAMILIES)('a trial of the %s', (family) => {
+  it('keeps the size when everything is well, and ends before looks that can’t change that', () => {
+    const { state, answers } = run(family, calm);
+    expect(state).toMatchObject({ kind: 'ended', verdict: 'keep' });
+    expect(answers.length).toBeLessThanOrEqual(looksFor(family).length);
+  });
+
+  it('ends at once with the answer that decides', () => {
+    const { state, answers } = run(family, (look) => idOf(look, 'smaller', 2) ?? calm(look));
+    expect(state).toMatchObject({ kind: 'ended', verdict: 'smaller' });
+    expect(answers.at(-1)?.choice).toBe(
+      looksFor(family)
+        .find(({ id }) => id === answers.at(-1)?.look)
+        ?.choices.find(({ points, speaksFor }) => points === 2 && speaksFor === 'smaller')?.id
+    );
+    expect(answers.length).toBeLessThan(looksFor(family).length);
+  });
+
+  it('stops at pain wherever it comes', () => {
+    const [first] = looksFor(family);
+    const answers = [
+      { look: first?.id ?? '', choice: calm(first as TrialLook) },
+      { look: 'any', choice: STOP }
+    ];
+    expect(followTrial(looksFor(family), answers)).toMatchObject({ kind: 'ended', verdict: 'stopped' });
+  });
+
+  it('asks a look again after placing it anew, once', () => {
+    const look = looksFor(family).find(({ choices }) =>
+      choices.some(({ speaksFor }) => speaksFor === 'reseat')
+    ) as TrialLook;
+    const before = looksFor(family)
+      .slice(0, looksFor(family).indexOf(look))
+      .map((one) => ({ look: one.id, choice: calm(one) }));
+    const anew = { look: look.id, choice: idOf(look, 'reseat', 0) ?? '' };
+    const state = followTrial(looksFor(family), [...before, anew]);
+    expect(state).toMatchObject({ kind: 'asking', again: true });
+    if (state.kind !== 'asking') throw new Error('ended');
+    expect(state.look).toBe(look);
+    expect(state.choices.map(({ speaksFor }) => speaksFor)).not.toContain('reseat');
+  });
+
+  it('never ends while an answer could still change the verdict, and always when none could', () => {
+    const looks = looksFor(family);
+    const verdictAfter = (answers: readonly TrialAnswer[], rest: readonly string[]): string => {
+      let all = answers;
+      let state: TrialState = followTrial(looks, all);
+      let index = 0;
+      while (state.kind === 'asking') {
+        const { look, choices } = state;
+        all = [...all, { look: look.id, choice: rest[index++] ?? choices[0]?.id ?? '' }];
+        state = followTrial(looks, all);
+      }
+      return state.verdict;
+    };
+    fc.assert(
+      fc.property(fc.infiniteStream(fc.nat(3)), (picks) => {
+        const answers: TrialAnswer[] = [];
+        let state = followTrial(looks, answers);
+        while (state.kind === 'asking') {
+          const { choices, look } = state;
+          const plain = choices.filter(({ speaksFor }) => speaksFor !== 'reseat');
+          // An open trial has two ways to go on that end differently.
+          const careful = verdictAfter(answers, worst(looks, look, 'smaller'));
+          const generous = verdictAfter(answers, worst(looks, look, 'larger'));
+          const quiet = verdictAfter(answers, worst(looks, look, 'keep'));
+          expect(new Set([careful, generous, quiet]).size).toBeGreaterThan(1);
+          const pick = plain[picks.next().value % plain.length];
+          answers.push({ look: look.id, choice: pick?.id ?? '' });
+          state = followTrial(looks, answers);
+        }
+      }),
+      { numRuns: 100 }
+    );
+  });
+});
+
+/** From a look on, the answers that speak most for one side. */
+const worst = (looks: readonly TrialLook[], from: TrialLook, side: string): readonly string[] =>
+  looks.slice(looks.indexOf(from)).map((look) => idOf(look, side, 2) ?? idOf(look, side, 1) ?? calm(look));
+
+describe('tape, trial and growth together', () => {
+  const today = '2026-11-24';
+  const propose = (armToPalmMm: number): Proposal => {
+    const proposal = proposeSize({
+      family: 'violin',
+      readings: {
+        armToPalm: [armToPalmMm, armToPalmMm],
+        armToWrist: [armToPalmMm - 65, armToPalmMm - 65],
+        handLength: [130, 130]
+      }
+    });
+    if (!proposal) throw new Error('no proposal');
+    return proposal;
+  };
+  const sure = propose(495);
+  const unsure = propose(477);
+
+  it('follows the tape until something was tried on', () => {
+    expect(advise(sure, null, today)).toEqual({
+      size: '1/4',
+      trialSize: null,
+      because: 'tape',
+      readAgain: false
+    });
+    expect(unsure.between).toEqual(['1/8', '1/4']);
+    expect(advise(unsure, null, today)).toMatchObject({ size: '1/8', because: 'careful' });
+  });
+
+  it('lets the trial outrank the tape and asks for a second reading', () => {
+    expect(advise(sure, { size: '1/4', verdict: 'keep' }, today)).toMatchObject({
+      size: '1/4',
+      because: 'agree',
+      readAgain: false
+    });
+    expect(advise(sure, { size: '1/4', verdict: 'smaller' }, today)).toMatchObject({
+      size: '1/8',
+      trialSize: '1/8',
+      because: 'trial-outranks',
+      readAgain: true
+    });
+    expect(advise(sure, { size: '1/8', verdict: 'larger' }, today)).toMatchObject({
+      size: '1/4',
+      because: 'agree'
+    });
+  });
+
+  it('advises the larger of two only when trial and growth both speak for it', () => {
+    const keeps = { size: '1/4', verdict: 'keep' } as const;
+    expect(advise(unsure, keeps, today, '2027-01-10')).toMatchObject({
+      size: '1/4',
+      because: 'room-to-grow'
+    });
+    expect(advise(unsure, keeps, today, '2027-10-10')).toMatchObject({ size: '1/8', because: 'careful' });
+    expect(advise(unsure, keeps, today)).toMatchObject({ size: '1/8', because: 'careful' });
+    expect(advise(unsure, { size: '1/4', verdict: 'smaller' }, today, '2027-01-10')).toMatchObject({
+      size: '1/8',
+      because: 'agree'
+    });
+  });
+
+  it('goes smaller after pain, or says that there is none', () => {
+    expect(advise(sure, { size: '1/4', verdict: 'stopped' }, today)).toMatchObject({
+      size: '1/8',
+      because: 'pain'
+    });
+    expect(advise(sure, { size: '1/32', verdict: 'stopped' }, today).size).toBeNull();
+  });
+});

@@ -1,0 +1,35 @@
+import type { Family } from '../instruments';
+
+/** What an answer speaks for. `reseat` asks for the same look again after placing the instrument anew. */
+export type SpeaksFor = 'smaller' | 'keep' | 'larger' | 'reseat';
+
+export interface TrialChoice {
+  readonly id: string;
+  /** What is seen, in a few words. */
+  readonly text: string;
+  readonly speaksFor: SpeaksFor;
+  /** 2 decides a size alone, 1 needs another that says the same; 0 for keep and reseat. */
+  readonly points: 0 | 1 | 2;
+}
+
+/** One thing to look at while the instrument is in place. */
+export interface TrialLook {
+  readonly id: string;
+  readonly families: readonly Family[];
+  readonly title: string;
+  /** What right looks like, and how to come to see it. */
+  readonly right: string;
+  readonly wrong: string;
+  readonly choices: readonly TrialChoice[];
+}
+
+/** One answer as given. */
+export interface TrialAnswer {
+  readonly look: string;
+  readonly choice: string;
+}
+
+export type TrialVerdict = 'smaller' | 'keep' | 'larger' | 'stopped';
+
+/** The choice that ends every trial at once: pain, tingling or numbness. */
+export const STOP = 'stop';

@@ -1,0 +1,131 @@
+import type { MeasurementId } from '$lib/core/body';
+import { dayOf } from '$lib/core/time';
+import { commit } from './changes';
+import type { Database } from './database';
+import { fitFrom, type Decision } from './fits';
+import { newId } from './ids';
+import { addReadingTo } from './measurements';
+import { playerFrom, type PlayerForm } from './players';
+import type { FittingDay, LineState, Player } from './records';
+
+/** A player already known, or one to be added. */
+export type LineMember = { readonly playerId: string } | { readonly form: PlayerForm };
+
+const nameKey = ({ name, family }: Pick<Player, 'name' | 'family'>) =>
+  `${family}\n${name.trim().toLowerCase()}`;
+
+/**
+ * Players from a list as members of a line: who is known by name and family already is not added again.
+ *
+ * @returns the members in the order of the list, each once
+ */
+export function lineMembers(forms: readonly PlayerForm[], known: readonly Player[]): readonly LineMember[] {
+  const byName = new Map(
+    known.filter(({ archivedOn }) => archivedOn === null).map((player) => [nameKey(player), player.id])
+  );
+  const seen = new Set<string>();
+  return forms.flatMap((form): LineMember[] => {
+    const key = nameKey(form);
+    const playerId = byName.get(key);
+    if (playerId === undefined) return [{ form }];
+    if (seen.has(key)) return [];
+    seen.add(key);
+    return [{ playerId }];
+  });
+}
+
+/** Starts a fitting day with a line of players, adding who is new, and returns its id. */
+export async function startDay(
+  db: Database,
+  name: string,
+  members: readonly LineMember[],
+  now = new Date()
+): Promise<string> {
+  const day: FittingDay = {
+    id: newId(),
+    name,
+    day: dayOf(now),
+    startedAt: now.toISOString(),
+    closedAt: null,
+    entries: [],
+    demo: false
+  };
+  await commit(db, `Started a line of ${members.length}`, async ({ put }) => {
+    const ids: string[] = [];
+    for (const member of members) {
+      if ('playerId' in member) {
+        ids.push(member.playerId);
+        continue;
+      }
+      const player = playerFrom(member.form, now);
+      await put('players', player);
+      ids.push(player.id);
+    }
+    const entries = ids.map((playerId) => ({ playerId, state: 'waiting' as const }));
+    await put('days', { ...day, entries });
+  });
+  return day.id;
+}
+
+async function currentDay(db: Database, dayId: string): Promise<FittingDay> {
+  const day = await db.days.get(dayId);
+  if (!day) throw new RangeError('no such fitting day');
+  return day;
+}
+
+const withState = (day: FittingDay, playerId: string, state: LineState): FittingDay => ({
+  ...day,
+  entries: day.entries.map((entry) => (entry.playerId === playerId ? { ...entry, state } : entry))
+});
+
+const STATE_LABELS: Readonly<Record<LineState, string>> = {
+  waiting: 'Put back in line',
+  passed: 'Took',
+  trial: 'Sent to the trial line',
+  skipped: 'Skipped',
+  absent: 'Marked absent'
+};
+
+/** Sets where a player of the line stands. */
+export const setLineState = (db: Database, dayId: string, player: Player, state: LineState): Promise<void> =>
+  commit(db, `${STATE_LABELS[state]}: ${player.name}`, async ({ put }) =>
+    put('days', withState(await currentDay(db, dayId), player.id, state))
+  );
+
+/** Adds a reading of today to a player of the line; a fit under way is not touched. */
+export const readInLine = (
+  db: Database,
+  player: Player,
+  kind: MeasurementId,
+  mm: number,
+  what: string,
+  now = new Date()
+): Promise<void> =>
+  commit(db, `Measured ${what} of ${player.name}`, (writer) =>
+    addReadingTo(db, writer, player.id, kind, mm, now)
+  );
+
+/** Decides a size in the line and lets the player pass, as one step. */
+export async function passInLine(
+  db: Database,
+  dayId: string,
+  player: Player,
+  decision: Decision,
+  now = new Date()
+): Promise<void> {
+  const fit = await fitFrom(db, player, decision, now);
+  await commit(db, `Decided ${decision.size} for ${player.name}`, async ({ put }) => {
+    await put('fits', fit);
+    await put('days', withState(await currentDay(db, dayId), player.id, 'passed'));
+  });
+}
+
+/** Closes a fitting day, or opens it again. */
+export const closeDay = (db: Database, dayId: string, closed: boolean, now = new Date()): Promise<void> =>
+  commit(db, closed ? 'Closed the fitting day' : 'Opened the fitting day again', async ({ put }) =>
+    put('days', { ...(await currentDay(db, dayId)), closedAt: closed ? now.toISOString() : null })
+  );
+
+/** Removes a fitting day; what was measured and decided stays with the players. */
+export const removeDay = (db: Database, dayId: string): Promise<void> =>
+  commit(db, 'Removed a fitting day', ({ remove }) => remove('days', dayId));

@@ -1,0 +1,47 @@
+import type { NextMeasureReason, Outgrown } from '$lib/core/growth';
+import type { NoForecast, Outlook } from '$lib/core/outlook';
+import type { Size } from '$lib/core/instruments';
+import type { IsoDay } from '$lib/core/time';
+import { monthText } from './dates';
+
+/** Why to measure on that day. */
+export const NEXT_MEASURE_WORDS: Readonly<Record<NextMeasureReason, string>> = {
+  'half-year': 'half a year is the longest to wait',
+  'change-likely': 'by then a larger size has one chance in four',
+  borderline: 'it was between two sizes',
+  'no-age': 'without a birth month growth can’t be foreseen, so half a year',
+  grown: 'grown up, so only a look after half a year'
+};
+
+/** Why nothing is forecast, and what would help. */
+export const NO_FORECAST_WORDS: Readonly<Record<NoForecast, string>> = {
+  'no-age': 'Without a birth month there is no telling how fast this player grows. Add it under Edit.',
+  grown: 'After 18 nothing is forecast: the size stays unless the body says otherwise.',
+  'no-height': 'Measure the height once, and a forecast appears.',
+  'largest-size': 'This is the largest size in use: it is never outgrown.'
+};
+
+/** When a size is outgrown, in one sentence. */
+export function outgrownSentence(size: Size, { early, middle, late }: Outgrown, today: IsoDay): string {
+  if (middle === null)
+    return early === null
+      ? `The ${size} will probably last for good.`
+      : `The ${size} may last for good; at the earliest it is outgrown in ${monthText(early)}.`;
+  if (middle <= today) return `The ${size} is outgrown now.`;
+  const ends = [
+    ...(early ? [`at the earliest ${early <= today ? 'now' : monthText(early)}`] : []),
+    late ? `at the latest ${monthText(late)}` : 'perhaps never'
+  ];
+  return `The ${size} is outgrown about ${monthText(middle)}, ${ends.join(', ')}.`;
+}
+
+/** Everything that can be said of what comes, as sentences. */
+export function outlookSentences(size: Size, ahead: Outlook, today: IsoDay): readonly string[] {
+  return [
+    ...(ahead.outgrown ? [outgrownSentence(size, ahead.outgrown, today)] : []),
+    ...(ahead.why ? [NO_FORECAST_WORDS[ahead.why]] : []),
+    ...(ahead.outgrown && ahead.estimated
+      ? ['An estimate: it rests on height, since the lengths that decide were not all measured.']
+      : [])
+  ];
+}

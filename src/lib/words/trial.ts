@@ -1,0 +1,39 @@
+import type { Size } from '$lib/core/instruments';
+import type { Proposal } from '$lib/core/sizing';
+import type { Advice, TrialVerdict } from '$lib/core/trial';
+
+/** How a trial ended, for the bench and the history. */
+export function trialVerdictSentence(size: Size, verdict: TrialVerdict): string {
+  switch (verdict) {
+    case 'smaller':
+      return `Tried on, the ${size} is too large.`;
+    case 'keep':
+      return `Tried on, the ${size} suits.`;
+    case 'larger':
+      return `Tried on, the ${size} is too small.`;
+    case 'stopped':
+      return `The trial of the ${size} was stopped: pain, tingling or numbness.`;
+  }
+}
+
+/** What tape, trial and growth together advise, and why. */
+export function adviceSentence({ size, trialSize, because }: Advice, proposal: Proposal): string {
+  switch (because) {
+    case 'tape':
+      return `By the tape: the ${size}.`;
+    case 'agree':
+      return `Tape and trial agree on the ${size}.`;
+    case 'trial-outranks':
+      return `The tape says ${proposal.proposal}, the body says ${trialSize}. The body outranks the tape: the ${size}.`;
+    case 'room-to-grow':
+      return `Between ${proposal.between?.join(' and ')}: it suits the body, and the smaller one would be outgrown soon. The ${size}.`;
+    case 'careful':
+      return trialSize === null || trialSize === size
+        ? `Between ${proposal.between?.join(' and ')}: the ${size}, unless trial and growth both speak for the larger.`
+        : `Between ${proposal.between?.join(' and ')}: the ${trialSize} suits the body, but the ${size} will do for a good while yet. The ${size}.`;
+    case 'pain':
+      return size === null
+        ? 'There is no smaller one in use: leave it for now.'
+        : `Take the ${size}, or leave it for now.`;
+  }
+}
