@@ -7,6 +7,7 @@
   import { db, DEFAULT_SETTINGS, getSettings, redo, undo } from '$lib/data';
   import CrashScreen from '$lib/ui/shell/CrashScreen.svelte';
   import Places from '$lib/ui/shell/Places.svelte';
+  import { PLACES } from '$lib/ui/shell/places';
   import SaveStatus from '$lib/ui/shell/SaveStatus.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
@@ -26,7 +27,6 @@
     if (settings.ready) return applyTheme(settings.current.theme);
   });
 
-  const PLACES = ['/', '/fit', '/players', '/files', '/settings'];
   const isTyping = (target: EventTarget | null) =>
     target instanceof HTMLElement && target.matches('input:not([type=radio]), textarea, select');
   const hasText = (target: EventTarget | null) =>
@@ -65,11 +65,11 @@
         void goto('/players?find');
       },
       ...Object.fromEntries(
-        PLACES.map((place, index) => [
+        PLACES.map(({ href }, index) => [
           `Alt+Digit${index + 1}`,
           (event: KeyboardEvent) => {
             event.preventDefault();
-            void goto(place);
+            void goto(href);
           }
         ])
       )

@@ -74,16 +74,21 @@ export async function commit(
 /**
  * Writes what is only typed so far. It is kept at once, but is no step of its own to undo.
  *
- * @param change gives the new draft from the stored one, in one transaction
+ * @param change gives the new record from the stored one, in one transaction
+ * @param start the record to begin with; without it, nothing is written where none is stored
  */
-export const keepTyped = (
+export const keepTyped = <Name extends 'drafts' | 'days'>(
   db: Database,
-  playerId: string,
-  change: (draft: Records['drafts'] | undefined) => Records['drafts']
+  table: Name,
+  key: string,
+  change: (record: Records[Name]) => Records[Name],
+  start?: Records[Name]
 ): Promise<void> =>
   saving(() =>
-    db.transaction('rw', db.drafts, async () => {
-      await db.drafts.put(change(await db.drafts.get(playerId)));
+    db.transaction('rw', db.table(table), async () => {
+      const records = db.table<Records[Name], string>(table);
+      const record = (await records.get(key)) ?? start;
+      if (record) await records.put(change(record));
     })
   );
 

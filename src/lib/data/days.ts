@@ -1,12 +1,14 @@
 import type { MeasurementId } from '$lib/core/body';
+import type { Size } from '$lib/core/instruments';
 import { dayOf } from '$lib/core/time';
-import { commit } from './changes';
+import { commit, keepTyped } from './changes';
 import type { Database } from './database';
-import { fitFrom, type Decision } from './fits';
+import { fitFrom, newestFirst, type Decision } from './fits';
 import { newId } from './ids';
 import { addReadingTo } from './measurements';
 import { playerFrom, type PlayerForm } from './players';
-import type { FittingDay, LineState, Player } from './records';
+import type { Fit, FittingDay, LineState, Player } from './records';
+import { groupByPlayer } from './roster';
 
 /** A player already known, or one to be added. */
 export type LineMember = { readonly playerId: string } | { readonly form: PlayerForm };
@@ -48,6 +50,7 @@ export async function startDay(
     startedAt: now.toISOString(),
     closedAt: null,
     entries: [],
+    typed: {},
     demo: false
   };
   await commit(db, `Started a line of ${members.length}`, async ({ put }) => {
@@ -75,6 +78,7 @@ async function currentDay(db: Database, dayId: string): Promise<FittingDay> {
 
 const withState = (day: FittingDay, playerId: string, state: LineState): FittingDay => ({
   ...day,
+  typed: {},
   entries: day.entries.map((entry) => (entry.playerId === playerId ? { ...entry, state } : entry))
 });
 
@@ -95,15 +99,23 @@ export const setLineState = (db: Database, dayId: string, player: Player, state:
 /** Adds a reading of today to a player of the line; a fit under way is not touched. */
 export const readInLine = (
   db: Database,
+  dayId: string,
   player: Player,
   kind: MeasurementId,
   mm: number,
   what: string,
   now = new Date()
 ): Promise<void> =>
-  commit(db, `Measured ${what} of ${player.name}`, (writer) =>
-    addReadingTo(db, writer, player.id, kind, mm, now)
-  );
+  commit(db, `Measured ${what} of ${player.name}`, async (writer) => {
+    await addReadingTo(db, writer, player.id, kind, mm, now);
+    const day = await currentDay(db, dayId);
+    const { [kind]: _entered, ...typed } = day.typed;
+    await writer.put('days', { ...day, typed });
+  });
+
+/** Keeps what is being typed in the line, so that a killed tab loses none of it; no step of its own to undo. */
+export const keepLineText = (db: Database, dayId: string, kind: MeasurementId, text: string): Promise<void> =>
+  keepTyped(db, 'days', dayId, (day) => ({ ...day, typed: { ...day.typed, [kind]: text } }));
 
 /** Decides a size in the line and lets the player pass, as one step. */
 export async function passInLine(
@@ -117,6 +129,38 @@ export async function passInLine(
   await commit(db, `Decided ${decision.size} for ${player.name}`, async ({ put }) => {
     await put('fits', fit);
     await put('days', withState(await currentDay(db, dayId), player.id, 'passed'));
+  });
+}
+
+/** A player of a line, with the size that was decided since the line began. */
+export interface LineStanding {
+  readonly player: Player;
+  readonly state: LineState;
+  readonly size: Size | null;
+  readonly betweenSizes: boolean;
+}
+
+/** Where every player of a line stands, in its order. A size counts once the player has passed or was tried on. */
+export function lineStandings(
+  day: FittingDay,
+  players: readonly Player[],
+  fits: readonly Fit[]
+): readonly LineStanding[] {
+  const byId = new Map(players.map((player) => [player.id, player]));
+  const since = groupByPlayer(fits.filter(({ at }) => at >= day.startedAt));
+  return day.entries.flatMap(({ playerId, state }): LineStanding[] => {
+    const player = byId.get(playerId);
+    if (!player) return [];
+    const fit = newestFirst(since.get(playerId) ?? [])[0];
+    const passed = fit !== undefined && (state === 'passed' || state === 'trial');
+    return [
+      {
+        player,
+        state: passed ? 'passed' : state === 'passed' ? 'waiting' : state,
+        size: passed ? fit.size : null,
+        betweenSizes: passed && fit.betweenSizes
+      }
+    ];
   });
 }
 

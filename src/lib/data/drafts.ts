@@ -51,7 +51,14 @@ export const finishDraft = (db: Database, player: Player): Promise<void> =>
 
 /** Keeps the text of a field as it is being typed, so that a killed tab loses none of it. */
 export const keepText = (db: Database, playerId: string, kind: MeasurementId, text: string): Promise<void> =>
-  keepTyped(db, playerId, (stored) => {
-    const draft = stored ?? newDraft(playerId);
-    return { ...draft, texts: { ...draft.texts, [kind]: text }, updatedAt: new Date().toISOString() };
-  });
+  keepTyped(
+    db,
+    'drafts',
+    playerId,
+    (draft) => ({
+      ...draft,
+      texts: { ...draft.texts, [kind]: text },
+      updatedAt: new Date().toISOString()
+    }),
+    newDraft(playerId)
+  );

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { FAMILIES } from '$lib/core/instruments';
 import { playerFrom, type PlayerForm } from './players';
-import { decodeText, MAX_ROWS, playersFromCsv, playersToCsv } from './players-csv';
+import { decodeText, MAX_ROWS, readTable } from './csv';
+import { matchColumns, playersOf, playersToCsv } from './players-csv';
 
 const form = (patch: Partial<PlayerForm> = {}): PlayerForm => ({
   name: 'Ada Example',
@@ -14,6 +15,14 @@ const form = (patch: Partial<PlayerForm> = {}): PlayerForm => ({
   photosAllowed: true,
   ...patch
 });
+/** Reads a file as it is read when nobody changes what its columns mean. */
+function playersFromCsv(text: string) {
+  const read = readTable(text);
+  if (!read.ok) return { ok: false as const, problems: [read.problem] };
+  const { players, problems } = playersOf(read.table, matchColumns(read.table.headings));
+  return problems.length > 0 ? { ok: false as const, problems } : { ok: true as const, players };
+}
+
 const problemsOf = (text: string) => {
   const read = playersFromCsv(text);
   return read.ok ? [] : read.problems;
@@ -68,13 +77,28 @@ describe('players as CSV', () => {
       'Row 5: Write the birth month as year-month, such as 2018-05.'
     ]);
     expect(problemsOf('')).toEqual(['The file is empty.']);
-    expect(problemsOf('Instrument\nviolin')).toEqual(['The first row has no column "Name".']);
-    expect(problemsOf('Name,Pupil\na,b')).toEqual(['The column "Name" comes twice.']);
+    expect(problemsOf('Instrument\nviolin')).toEqual(['Row 2: Give a name, initials or a number.']);
     expect(problemsOf('Name')).toEqual(['There are no players below the headings.']);
     expect(problemsOf('Name,Group\na,b,c')).toEqual(['Row 2: more values than headings.']);
     expect(problemsOf('Name\n"open')[0]).toContain('quotation mark');
     expect(problemsOf('Name,Photos allowed\na,perhaps')[0]).toMatch(/^Row 2:/);
     expect(problemsOf(`Name\n${'a\n'.repeat(MAX_ROWS + 1)}`)[0]).toContain(`at most ${MAX_ROWS}`);
+  });
+
+  it('take each meaning once, and what a teacher says of a column', () => {
+    expect(matchColumns(['Name', 'Pupil', 'Class', 'Shoe'])).toEqual(['name', null, 'group', null]);
+    const read = readTable('Who;Born\nA;2018-05');
+    if (!read.ok) throw new Error(read.problem);
+    expect(playersOf(read.table, ['name', 'birthMonth'], 'cello').players).toMatchObject([
+      { name: 'A', birthMonth: '2018-05', family: 'cello' }
+    ]);
+  });
+
+  it('are read in UTF-16 by its mark, and a file of something else is named as such', () => {
+    const utf16 = new Uint8Array([0xff, 0xfe, ...[...'Name\nZoë'].flatMap((c) => [c.charCodeAt(0), 0])]);
+    expect(playersFromCsv(decodeText(utf16.buffer))).toMatchObject({ ok: true, players: [{ name: 'Zoë' }] });
+    expect(problemsOf('PK\0\0Name')[0]).toContain('not a text file');
+    expect(problemsOf(`Name\n${'a\n'.repeat(50_000)}`)[0]).toContain('The file has 50000 rows');
   });
 
   it('never throw, however broken the file', () => {

@@ -217,6 +217,7 @@ export const RECORD_SCHEMAS: Readonly<Record<TableName, Schema>> = {
         )
         .max(5000)
         .defined(),
+      typed: each(MEASUREMENT_IDS, () => string().max(200)),
       demo: boolean().required()
     })
   ),

@@ -179,6 +179,8 @@ export interface FittingDay {
   readonly startedAt: IsoMoment;
   readonly closedAt: IsoMoment | null;
   readonly entries: readonly LineEntry[];
+  /** Typed at the player who is being measured, and not entered yet. */
+  readonly typed: Readonly<Partial<Record<MeasurementId, string>>>;
   readonly demo: boolean;
 }
 

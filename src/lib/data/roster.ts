@@ -17,7 +17,8 @@ export interface RosterLine {
   readonly draft: Draft | null;
 }
 
-function groupByPlayer<T extends { readonly playerId: string }>(
+/** Records by the player whom they belong to. */
+export function groupByPlayer<T extends { readonly playerId: string }>(
   records: readonly T[]
 ): ReadonlyMap<string, T[]> {
   const groups = new Map<string, T[]>();

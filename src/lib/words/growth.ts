@@ -1,5 +1,5 @@
 import type { NextMeasureReason, Outgrown } from '$lib/core/growth';
-import type { NoForecast, Outlook } from '$lib/core/outlook';
+import type { NoForecast, Outlook, OutlookLine, Rung } from '$lib/core/outlook';
 import type { Size } from '$lib/core/instruments';
 import type { IsoDay } from '$lib/core/time';
 import { monthText } from './dates';
@@ -45,3 +45,28 @@ export function outlookSentences(size: Size, ahead: Outlook, today: IsoDay): rea
       : [])
   ];
 }
+
+/** When a size of the ladder was, is or comes. */
+export function rungText(rung: Rung, today: IsoDay): string {
+  if (rung.when === 'coming') return rung.about <= today ? 'now' : `about ${monthText(rung.about)}`;
+  return `${rung.when === 'now' ? 'since' : 'from'} ${monthText(rung.since)}`;
+}
+
+/** When a size is outgrown, as briefly as a list wants it. */
+export function outgrownBriefly({ outgrown, why, estimated }: OutlookLine, today: IsoDay): string {
+  if (why) return BRIEF_WORDS[why];
+  if (!outgrown) return 'not known';
+  const { early, middle, late } = outgrown;
+  const byHeight = estimated ? ', by height only' : '';
+  if (middle === null) return early === null ? 'lasts' : `perhaps, from ${monthText(early)}${byHeight}`;
+  if (middle <= today) return 'now';
+  const from = early && early > today ? monthText(early) : 'now';
+  return `${monthText(middle)} (${from} to ${late ? monthText(late) : 'never'})${byHeight}`;
+}
+
+const BRIEF_WORDS: Readonly<Record<NoForecast, string>> = {
+  'no-age': 'no birth month',
+  grown: 'grown up',
+  'no-height': 'no height',
+  'largest-size': 'largest in use'
+};

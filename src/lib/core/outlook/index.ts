@@ -1,1 +1,9 @@
-export { outlook, type NoForecast, type Outlook, type OutlookQuestion } from './outlook';
+export { sizeLadder, type Rung } from './ladder';
+export {
+  outlook,
+  outlookLine,
+  type NoForecast,
+  type Outlook,
+  type OutlookLine,
+  type OutlookQuestion
+} from './outlook';

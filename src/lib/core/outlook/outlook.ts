@@ -75,3 +75,29 @@ function whyNot(
   if (!growing) return 'no-height';
   return atMm === null ? 'largest-size' : null;
 }
+
+/** What a list of many players shows of each. */
+export interface OutlookLine {
+  /** What is advised by the lengths as they are; null when too little was measured. */
+  readonly advised: Size | null;
+  readonly betweenSizes: boolean;
+  readonly outgrown: Outgrown | null;
+  readonly why: NoForecast | null;
+  readonly estimated: boolean;
+  readonly nextMeasure: Outlook['nextMeasure'];
+}
+
+/** The outlook and the advised size of one player, for a list. */
+export function outlookLine(question: OutlookQuestion): OutlookLine {
+  const judgement = judgeSizes(question.sizing);
+  const answer = judgement && answerOf(judgement);
+  const { outgrown, why, estimated, nextMeasure } = outlook(question);
+  return {
+    advised: answer?.advised ?? null,
+    betweenSizes: answer?.between != null,
+    outgrown,
+    why,
+    estimated,
+    nextMeasure
+  };
+}

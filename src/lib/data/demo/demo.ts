@@ -56,8 +56,8 @@ const PLOTS: Readonly<Record<DemoPlayer['story'], Plot>> = {
   settled: { decided: [40] },
   between: { decided: [9] },
   'changes-over': { decided: [200], firstOn: 'violin', measured: { daysAgo: 2 } },
-  'trial-differs': { decided: [25], trial: 'smaller' },
-  stopped: { decided: [30], trial: 'stopped' },
+  'trial-differs': { decided: [12], trial: 'smaller' },
+  stopped: { decided: [14], trial: 'stopped' },
   archived: { decided: [400] }
 };
 
@@ -326,6 +326,7 @@ function demoDay(stories: readonly Story[], now: Date): FittingDay {
       playerId: player.id,
       state: index === 1 ? 'absent' : 'waiting'
     })),
+    typed: {},
     demo: true
   };
 }

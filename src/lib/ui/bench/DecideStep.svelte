@@ -5,7 +5,7 @@
   import { dayText, timeText } from '$lib/words/dates';
   import VerdictMark from '$lib/ui/VerdictMark.svelte';
   import { verdictLine } from '$lib/words/sizing';
-  import { NEXT_MEASURE_WORDS } from '$lib/words/growth';
+  import { NEXT_MEASURE_WORDS, outlookSentences } from '$lib/words/growth';
   import { adviceSentence } from '$lib/words/trial';
   import type { Bench } from './bench.svelte';
 
@@ -66,6 +66,10 @@
       <button type="button" class="act-quiet" onclick={() => (deciding = true)}>Decide anew</button>
     {/if}
   </p>
+{/if}
+
+{#if decided && bench.outlook}
+  <p class="soft">{outlookSentences(decided.size, bench.outlook, bench.today).join(' ')}</p>
 {/if}
 
 {#if open && proposal}

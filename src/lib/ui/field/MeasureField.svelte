@@ -60,6 +60,8 @@
   const apart = $derived(value !== null && !value.agrees);
 
   let focused = $state(false);
+  /** Typed since the field was last left. Not reactive: a field that is taken away in use is left too. */
+  let touched = false;
   let question = $state<{ mm: number; text: string } | null>(null);
   let problem = $state('');
 
@@ -98,6 +100,7 @@
     }
     const before = readings.map(({ mm }) => mm);
     question = null;
+    touched = false;
     onreading(parsed.mm);
     if (combineReadings(kind, [...before, parsed.mm]).agrees && goOn) onnext();
   }
@@ -136,11 +139,13 @@
       }}
       onblur={() => {
         focused = false;
-        if (text.trim() !== '' && !question && problem === '') enter(false, false);
+        if (touched && !question && problem === '') enter(false, false);
+        touched = false;
       }}
       oninput={(event) => {
         question = null;
         problem = '';
+        touched = true;
         ontext(event.currentTarget.value);
       }}
       onkeydown={keydown}

@@ -4,22 +4,18 @@
   import { download } from '$lib/ui/download';
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
-  import { FAMILY_WORDS } from '$lib/words/checks';
   import { dayText } from '$lib/words/dates';
   import { TABLE_WORDS } from '$lib/words/tables';
   import FilePick from './FilePick.svelte';
+  import PlayerImport from './PlayerImport.svelte';
 
   /** Files in and out: the whole record as a backup, players as a list. Nothing is written before its preview. */
   let problems = $state.raw<readonly string[]>([]);
   let restoring = $state.raw<{ backup: Backup; preview: readonly RestorePreview[] } | null>(null);
-  let importing = $state.raw<readonly PlayerForm[] | null>(null);
-  const PREVIEW_ROWS = 8;
-  const SHOWN_PROBLEMS = 12;
 
   function startAnew() {
     problems = [];
     restoring = null;
-    importing = null;
   }
 
   async function saveBackup() {
@@ -59,27 +55,10 @@
     });
   }
 
-  async function readPlayers(file: File) {
-    startAnew();
-    const { decodeText, playersFromCsv } = await import('$lib/data/players-csv');
-    const read = playersFromCsv(decodeText(await file.arrayBuffer()));
-    if (read.ok) importing = read.players;
-    else
-      problems = [
-        ...read.problems.slice(0, SHOWN_PROBLEMS),
-        ...(read.problems.length > SHOWN_PROBLEMS
-          ? [`And ${read.problems.length - SHOWN_PROBLEMS} more.`]
-          : []),
-        'Nothing was changed.'
-      ];
-  }
-
-  async function importPlayers() {
-    const players = importing;
-    if (players && (await attempt(() => addPlayers(db, players)))) {
-      startAnew();
-      status.say(`${players.length} players are in. Undo takes them out again.`);
-    }
+  async function addAll(players: readonly PlayerForm[]): Promise<boolean> {
+    const added = await attempt(() => addPlayers(db, players));
+    if (added) status.say(`${players.length} players are in. Undo takes them out again.`);
+    return added;
   }
 
   const changes = $derived(
@@ -158,40 +137,12 @@
     </p>
     <p class="row">
       <button type="button" class="btn act" onclick={savePlayers}>Save players as CSV</button>
-      <FilePick label="Bring players in from CSV…" accept=".csv,text/csv,text/plain" onpick={readPlayers} />
     </p>
-    {#if importing}
-      <div class="preview" role="region" aria-label="Players to bring in">
-        <p><b>{importing.length} players</b> would be added. Nothing is changed yet.</p>
-        <table>
-          <thead
-            ><tr
-              ><th scope="col">Name</th><th scope="col">Instrument</th><th scope="col">Birth month</th><th
-                scope="col">Group</th
-              ></tr
-            ></thead
-          >
-          <tbody>
-            {#each importing.slice(0, PREVIEW_ROWS) as player, index (index)}
-              <tr
-                ><th scope="row">{player.name}</th><td>{FAMILY_WORDS[player.family]}</td><td
-                  >{player.birthMonth ?? '–'}</td
-                ><td>{player.group || '–'}</td></tr
-              >
-            {/each}
-          </tbody>
-        </table>
-        {#if importing.length > PREVIEW_ROWS}<p class="soft">
-            And {importing.length - PREVIEW_ROWS} more.
-          </p>{/if}
-        <p class="row">
-          <button type="button" class="btn act-next" onclick={importPlayers}
-            >Add {importing.length} players</button
-          >
-          <button type="button" class="btn act" onclick={startAnew}>Leave it</button>
-        </p>
-      </div>
-    {/if}
+    <PlayerImport
+      label="Bring players in from CSV…"
+      action={(count) => `Add ${count} players`}
+      onplayers={addAll}
+    />
   </section>
 </div>
 

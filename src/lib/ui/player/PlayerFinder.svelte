@@ -53,7 +53,10 @@
 <div class="finder">
   <header>
     <h1>{title}</h1>
-    <a class="btn act-next" href="/players/new{fitFirst ? '?fit' : ''}">New player</a>
+    <div class="ways">
+      {#if !fitFirst}<a class="btn act" href="/ahead">Look ahead</a>{/if}
+      <a class="btn act-next" href="/players/new{fitFirst ? '?fit' : ''}">New player</a>
+    </div>
   </header>
   {#if lines.ready && lines.current.length === 0}
     <p class="soft">
@@ -113,6 +116,11 @@
 </div>
 
 <style>
+  .ways {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.75rem;
+  }
   .finder {
     padding: 0.25rem 1.5rem 2rem;
     max-width: 64rem;

@@ -8,6 +8,9 @@
     deletePlayer,
     DEFAULT_SETTINGS,
     getSettings,
+    newestFirst,
+    type Fit,
+    type Measurement,
     type Player,
     type PlayerForm as Form
   } from '$lib/data';
@@ -17,6 +20,7 @@
   import { status } from '$lib/ui/shell/status.svelte';
   import { FAMILY_WORDS } from '$lib/words/checks';
   import { ageText, dayText } from '$lib/words/dates';
+  import GrowthPart from '$lib/ui/growth/GrowthPart.svelte';
   import NoPlayer from './NoPlayer.svelte';
   import PlayerForm from './PlayerForm.svelte';
   import Timeline from './Timeline.svelte';
@@ -24,6 +28,10 @@
   let { playerId }: { playerId: string } = $props();
 
   const player = live<Player | null>(async () => (await db.players.get(playerId)) ?? null, null);
+  // svelte-ignore state_referenced_locally
+  const owned = { playerId };
+  const measurements = live<readonly Measurement[]>(() => db.measurements.where(owned).toArray(), []);
+  const fits = live<readonly Fit[]>(() => db.fits.where(owned).toArray(), []);
   const days = live<readonly TimelineDay[]>(() => timeline(db, playerId), []);
   const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
   const groups = live(
@@ -104,6 +112,16 @@
         groups={groups.current}
         action="Save changes"
         onsave={(form) => save(who, form)}
+      />
+    {/if}
+
+    {#if measurements.ready && fits.ready}
+      <GrowthPart
+        player={who}
+        measurements={measurements.current}
+        fits={newestFirst(fits.current)}
+        settings={settings.current}
+        {today}
       />
     {/if}
 

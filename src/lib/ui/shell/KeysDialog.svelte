@@ -7,9 +7,11 @@
     ['Enter', 'take the value, go on to the next'],
     ['Esc', 'leave a question without answering'],
     ['Ctrl Z · Ctrl Shift Z', 'undo · redo'],
-    ['Alt 1 … Alt 5', 'Today, Fit, Players, Files, Settings'],
+    ['Alt 1 … Alt 6', 'Today, Fit, Fitting day, Players, Files, Settings'],
     ['/', 'find a player'],
     ['1 … 5', 'rate the check in focus'],
+    ['1 … 4 · 0', 'answer a look of the trial · pain, stop'],
+    ['Alt B · S · A · T', 'in a line: back, skip, absent, second line'],
     ['Space', 'start and stop the stopwatch'],
     ['?', 'this list']
   ];

@@ -1,19 +1,7 @@
 <script lang="ts">
-  import CalendarCheck2 from '@lucide/svelte/icons/calendar-check-2';
-  import FolderDown from '@lucide/svelte/icons/folder-down';
-  import Ruler from '@lucide/svelte/icons/ruler';
-  import SlidersHorizontal from '@lucide/svelte/icons/sliders-horizontal';
-  import UsersRound from '@lucide/svelte/icons/users-round';
+  import { PLACES } from './places';
 
   let { path }: { path: string } = $props();
-
-  const places = [
-    { href: '/', name: 'Today', icon: CalendarCheck2 },
-    { href: '/fit', name: 'Fit', icon: Ruler },
-    { href: '/players', name: 'Players', icon: UsersRound },
-    { href: '/files', name: 'Files', icon: FolderDown },
-    { href: '/settings', name: 'Settings', icon: SlidersHorizontal }
-  ] as const;
 
   const isHere = (href: string) => (href === '/' ? path === '/' : path.startsWith(href));
 </script>
@@ -21,7 +9,7 @@
 <nav aria-label="Places" class="no-print">
   <a href="/" class="name" tabindex="-1" aria-hidden="true">Jarvel</a>
   <ul>
-    {#each places as { href, name, icon: Icon } (href)}
+    {#each PLACES as { href, name, icon: Icon } (href)}
       <li>
         <a {href} aria-current={isHere(href) ? 'page' : undefined}>
           <Icon size={20} strokeWidth={1.75} aria-hidden="true" />

@@ -1,0 +1,213 @@
+<script lang="ts">
+  import { Progress } from '@skeletonlabs/skeleton-svelte';
+  import { onMount } from 'svelte';
+  import type { OutlookLine } from '$lib/core/outlook';
+  import { monthsLater } from '$lib/core/time';
+  import { db } from '$lib/data';
+  import { aheadQuestions, outgrownUntil, wantedSizes, type AheadRow } from '$lib/data/ahead';
+  import Choice from '$lib/ui/Choice.svelte';
+  import { currentDay } from '$lib/ui/clock';
+  import { FAMILY_WORDS } from '$lib/words/checks';
+  import { dayText } from '$lib/words/dates';
+  import { outgrownBriefly } from '$lib/words/growth';
+  import type { Underway } from '$lib/workers/outlooks';
+
+  /** Who outgrows which size, and when: all players, worked out aside so that the page stays free. */
+  const today = currentDay();
+  let rows = $state.raw<readonly AheadRow[] | null>(null);
+  let total = $state(0);
+  let done = $state(0);
+  let running = $state(false);
+  let stopped = $state(false);
+  let problem = $state('');
+  let underway: Underway<readonly OutlookLine[]> | null = null;
+
+  const SHOWN_ROWS = 300;
+  const HORIZONS = { '3': '3 months', '6': '6 months', '12': 'A year', all: 'All' } as const;
+  let horizon = $state<keyof typeof HORIZONS>('6');
+
+  async function start() {
+    rows = null;
+    stopped = false;
+    running = true;
+    done = 0;
+    problem = '';
+    try {
+      const asked = await aheadQuestions(db, today, async () => {
+        await new Promise((wait) => setTimeout(wait));
+        return !stopped;
+      });
+      total = asked.length;
+      const { lookAhead } = await import('$lib/workers/outlooks');
+      if (stopped) return;
+      underway = lookAhead(
+        asked.map(({ question }) => question),
+        (count) => (done = count)
+      );
+      const lines = await underway.result;
+      if (!lines) return;
+      rows = asked.flatMap(({ player, size }, index): AheadRow[] => {
+        const ahead = lines[index];
+        return ahead ? [{ player, size, ahead }] : [];
+      });
+    } catch {
+      problem = 'Looking ahead did not work. Nothing was changed; try it again.';
+    } finally {
+      running = false;
+      underway = null;
+    }
+  }
+
+  function stop() {
+    stopped = true;
+    underway?.stop();
+  }
+
+  onMount(() => {
+    void start();
+    return stop;
+  });
+
+  const until = $derived(horizon === 'all' ? null : monthsLater(today, Number(horizon)));
+  const shown = $derived(outgrownUntil(rows ?? [], until));
+  const wanted = $derived(wantedSizes(shown));
+</script>
+
+<div class="ahead">
+  <header>
+    <div>
+      <h1>Looking ahead</h1>
+      <p class="soft">When each size in use is probably outgrown, by how the player has grown so far.</p>
+    </div>
+    <Choice
+      label="Within"
+      value={horizon}
+      options={Object.entries(HORIZONS).map(([value, text]) => ({
+        value: value as keyof typeof HORIZONS,
+        text
+      }))}
+      onpick={(value) => (horizon = value)}
+    />
+  </header>
+
+  {#if problem}
+    <p class="problem" role="alert">{problem}</p>
+    <p><button type="button" class="btn act" onclick={start}>Try again</button></p>
+  {:else if running}
+    <div class="running">
+      <Progress value={total === 0 ? null : Math.round((100 * done) / total)} class="grow">
+        <Progress.Label
+          >{total === 0 ? 'Gathering the records…' : `${done} of ${total} players`}</Progress.Label
+        >
+        <Progress.Track><Progress.Range /></Progress.Track>
+      </Progress>
+      <button type="button" class="btn act" onclick={stop}>Stop</button>
+    </div>
+  {:else if stopped && rows === null}
+    <p>Stopped. <button type="button" class="btn act" onclick={start}>Look ahead again</button></p>
+  {:else if rows}
+    {#if wanted.length > 0}
+      <p class="wanted">
+        Wanted then:
+        {#each wanted as { family, size, count } (family + size)}
+          <span><b class="num">{count} × {size}</b> {FAMILY_WORDS[family].toLowerCase()}</span>
+        {/each}
+      </p>
+    {/if}
+    {#if shown.length === 0}
+      <p class="soft">
+        {rows.length === 0
+          ? 'Nobody has a size yet. Decide one at the bench, and its outlook appears here.'
+          : 'Nobody outgrows a size in this time.'}
+      </p>
+    {:else}
+      <table>
+        <caption class="sr-only">Players by when they outgrow their size</caption>
+        <thead>
+          <tr>
+            <th scope="col">Player</th>
+            <th scope="col">Now on</th>
+            <th scope="col">Outgrown about</th>
+            <th scope="col">Measure by</th>
+          </tr>
+        </thead>
+        <tbody>
+          {#each shown.slice(0, SHOWN_ROWS) as { player, size, ahead } (player.id)}
+            <tr>
+              <th scope="row">
+                <a href="/players/{player.id}">{player.name}</a>
+                <span class="soft"
+                  >{FAMILY_WORDS[player.family]}{player.group ? ` · ${player.group}` : ''}</span
+                >
+              </th>
+              <td class="num">{size}</td>
+              <td>{outgrownBriefly(ahead, today)}</td>
+              <td>{ahead.nextMeasure.date <= today ? 'now' : dayText(ahead.nextMeasure.date)}</td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+      {#if shown.length > SHOWN_ROWS}<p class="soft">And {shown.length - SHOWN_ROWS} more.</p>{/if}
+    {/if}
+  {/if}
+</div>
+
+<style>
+  .ahead {
+    padding: 0.25rem 1.5rem 2rem;
+    max-width: 64rem;
+    display: grid;
+    gap: 1rem;
+  }
+  header {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    align-items: end;
+    gap: 0.75rem;
+  }
+  .running {
+    display: flex;
+    align-items: end;
+    gap: 1rem;
+    max-width: 40rem;
+  }
+  .running :global(.grow) {
+    flex: 1;
+  }
+  .wanted {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.25rem 1.25rem;
+  }
+  .problem {
+    color: var(--stop);
+    font-weight: 600;
+  }
+  table {
+    width: 100%;
+  }
+  th,
+  td {
+    text-align: left;
+    padding: 0.5rem 1rem 0.5rem 0;
+    border-bottom: 1px solid var(--line);
+    vertical-align: baseline;
+  }
+  thead th {
+    font-weight: 400;
+    color: var(--ink-soft);
+    font-size: 0.9rem;
+  }
+  tbody th {
+    font-weight: 600;
+  }
+  tbody th .soft {
+    font-weight: 400;
+    margin-left: 0.5rem;
+  }
+  tbody a {
+    text-decoration: underline;
+    text-underline-offset: 0.2em;
+  }
+</style>

@@ -1,0 +1,143 @@
+<script lang="ts">
+  import { FAMILIES, NOMINAL_INSTRUMENTS } from '$lib/core/instruments';
+  import { db } from '$lib/data';
+  import { closeDay } from '$lib/data/days';
+  import { download, fileNamePart } from '$lib/ui/download';
+  import { attempt } from '$lib/ui/shell/attempt';
+  import { FAMILY_WORDS } from '$lib/words/checks';
+  import { dayText } from '$lib/words/dates';
+  import { LINE_STATE_WORDS } from '$lib/words/days';
+  import type { Line } from './line.svelte';
+
+  /** The end of a fitting day: sizes counted, the list, on paper and as a file. */
+  let { line }: { line: Line } = $props();
+
+  const sized = $derived(line.members.filter(({ size }) => size !== null));
+  const open = $derived(line.members.filter(({ size }) => size === null));
+  const counts = $derived(
+    FAMILIES.flatMap((family) =>
+      NOMINAL_INSTRUMENTS[family]
+        .map(({ size }) => ({
+          family,
+          size,
+          count: sized.filter((one) => one.player.family === family && one.size === size).length
+        }))
+        .filter(({ count }) => count > 0)
+    )
+  );
+
+  const stateText = ({ state, size, betweenSizes }: (typeof line.members)[number]) =>
+    size ? (betweenSizes ? 'between sizes' : '') : LINE_STATE_WORDS[state];
+
+  async function saveCsv() {
+    const { toCsv } = await import('$lib/data/csv');
+    const rows = line.members.map((member) => [
+      member.player.name,
+      member.player.family,
+      member.player.group,
+      member.size ?? '',
+      stateText(member)
+    ]);
+    download(
+      `sizes-${fileNamePart(line.day?.name ?? '')}.csv`,
+      'text/csv;charset=utf-8',
+      toCsv(['Name', 'Instrument', 'Group', 'Size', 'Note'], rows)
+    );
+  }
+
+  const closed = $derived(line.day?.closedAt !== null);
+  const close = () => line.day && attempt(() => closeDay(db, line.day?.id ?? '', !closed));
+</script>
+
+<section class="summary" aria-labelledby="summary">
+  <h2 id="summary" tabindex="-1">
+    {line.secondLine.length > 0 ? 'The line is through' : 'Everybody was seen'}
+  </h2>
+  {#if line.secondLine.length > 0}
+    <p class="no-print">{line.secondLine.length} wait in the second line for a trial on the body.</p>
+  {/if}
+  {#if counts.length > 0}
+    <table>
+      <caption class="text-left soft">Count by size, {dayText(line.day?.day ?? line.today)}</caption>
+      <thead
+        ><tr><th scope="col">Instrument</th><th scope="col">Size</th><th scope="col">Count</th></tr></thead
+      >
+      <tbody>
+        {#each counts as { family, size, count } (family + size)}
+          <tr>
+            <td>{FAMILY_WORDS[family]}</td>
+            <th scope="row" class="num">{size}</th>
+            <td class="num count">{count}</td>
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+  {:else}
+    <p class="soft">No size was decided.</p>
+  {/if}
+  <table>
+    <caption class="text-left soft"
+      >The list{open.length > 0 ? `, ${open.length} without a size` : ''}</caption
+    >
+    <thead
+      ><tr
+        ><th scope="col">Player</th><th scope="col">Instrument</th><th scope="col">Size</th><th scope="col"
+          >Note</th
+        ></tr
+      ></thead
+    >
+    <tbody>
+      {#each line.members as member (member.player.id)}
+        <tr>
+          <th scope="row">{member.player.name}</th>
+          <td>{FAMILY_WORDS[member.player.family]}</td>
+          <td class="num size">{member.size ?? '–'}</td>
+          <td class="soft">{stateText(member)}</td>
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+  <p class="actions no-print">
+    <button type="button" class="btn act-next" onclick={() => window.print()}>Print the list</button>
+    <button type="button" class="btn act" onclick={saveCsv}>Save as CSV</button>
+    <button type="button" class="btn act" onclick={close}
+      >{closed ? 'Open the day again' : 'Close the fitting day'}</button
+    >
+  </p>
+</section>
+
+<style>
+  .summary {
+    display: grid;
+    gap: 1.25rem;
+    justify-items: start;
+  }
+  h2:focus {
+    outline: none;
+  }
+  th,
+  td {
+    text-align: left;
+    font-weight: 400;
+    padding: 0.3rem 1.5rem 0.3rem 0;
+    border-bottom: 1px solid var(--line);
+    overflow-wrap: anywhere;
+  }
+  thead th {
+    color: var(--ink-soft);
+    font-size: 0.9rem;
+  }
+  tbody th,
+  .size {
+    font-weight: 650;
+  }
+  .count {
+    text-align: right;
+    font-weight: 650;
+  }
+  .actions {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.75rem;
+  }
+</style>

@@ -1,0 +1,206 @@
+<script lang="ts">
+  import { FAMILIES, type Family } from '$lib/core/instruments';
+  import type { PlayerForm } from '$lib/data';
+  import type { CsvTable } from '$lib/data/csv';
+  import type { ColumnMatch, PlayerColumn, PlayersOfTable } from '$lib/data/players-csv';
+  import Choice from '$lib/ui/Choice.svelte';
+  import { FAMILY_WORDS } from '$lib/words/checks';
+  import FilePick from './FilePick.svelte';
+
+  /**
+   * Brings players in from a CSV file: what each column means can be changed, rows that are not right are named,
+   * and nothing is written before the preview is agreed to.
+   */
+  let {
+    label,
+    action,
+    onplayers
+  }: {
+    label: string;
+    /** What the button says for so many players. */
+    action: (count: number) => string;
+    /** Takes the players; resolves to whether they were taken. */
+    onplayers: (players: readonly PlayerForm[]) => Promise<boolean>;
+  } = $props();
+
+  const PREVIEW_ROWS = 8;
+  const SHOWN_PROBLEMS = 12;
+
+  type Reader = typeof import('$lib/data/players-csv');
+  let reader = $state.raw<Reader | null>(null);
+  let table = $state.raw<CsvTable | null>(null);
+  let match = $state.raw<ColumnMatch>([]);
+  let usualFamily = $state<Family>('violin');
+  let problem = $state('');
+
+  const read: PlayersOfTable | null = $derived(
+    reader && table && match.includes('name') ? reader.playersOf(table, match, usualFamily) : null
+  );
+
+  function startAnew() {
+    table = null;
+    problem = '';
+  }
+
+  async function readFile(file: File) {
+    startAnew();
+    const [csv, players] = await Promise.all([import('$lib/data/csv'), import('$lib/data/players-csv')]);
+    reader = players;
+    const result = csv.readTable(csv.decodeText(await file.arrayBuffer()));
+    if (!result.ok) {
+      problem = result.problem;
+      return;
+    }
+    match = players.matchColumns(result.table.headings);
+    table = result.table;
+  }
+
+  function mean(index: number, column: PlayerColumn | null) {
+    match = match.map((one, at) => (at === index ? column : one === column ? null : one));
+  }
+
+  async function take() {
+    if (read && (await onplayers(read.players))) startAnew();
+  }
+</script>
+
+<p class="row">
+  <FilePick {label} accept=".csv,text/csv,text/plain" onpick={readFile} />
+</p>
+{#if problem}
+  <div class="problems" role="alert">
+    <p>{problem}</p>
+    <p>Nothing was changed.</p>
+  </div>
+{/if}
+{#if table && reader}
+  {@const { headingOf, PLAYER_COLUMNS } = reader}
+  <div class="preview" role="region" aria-label="Players to bring in">
+    {#if !match.includes('name')}
+      <p class="stop" role="alert">
+        The first row has no column "Name". Say below which column holds the names.
+      </p>
+    {/if}
+    <table>
+      <caption class="text-left soft">What the columns mean</caption>
+      <thead>
+        <tr><th scope="col">In the file</th><th scope="col">For example</th><th scope="col">Means</th></tr>
+      </thead>
+      <tbody>
+        {#each table.headings as heading, index (index)}
+          <tr>
+            <th scope="row">{heading || `Column ${index + 1}`}</th>
+            <td>{table.rows.find((row) => row[index])?.[index] ?? '–'}</td>
+            <td>
+              <select
+                class="field"
+                aria-label="What {heading || `column ${index + 1}`} means"
+                value={match[index] ?? ''}
+                onchange={(event) =>
+                  mean(index, PLAYER_COLUMNS.find((column) => column === event.currentTarget.value) ?? null)}
+              >
+                <option value="">left out</option>
+                {#each PLAYER_COLUMNS as column (column)}<option value={column}>{headingOf(column)}</option
+                  >{/each}
+              </select>
+            </td>
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+    {#if !match.includes('family')}
+      <Choice
+        label="All of them play"
+        value={usualFamily}
+        options={FAMILIES.map((value) => ({ value, text: FAMILY_WORDS[value] }))}
+        onpick={(value) => (usualFamily = value)}
+      />
+    {/if}
+    {#if read}
+      {#if read.problems.length > 0}
+        <div class="problems" role="alert">
+          {#each read.problems.slice(0, SHOWN_PROBLEMS) as one (one)}<p>{one}</p>{/each}
+          {#if read.problems.length > SHOWN_PROBLEMS}<p>
+              And {read.problems.length - SHOWN_PROBLEMS} more.
+            </p>{/if}
+          <p>Nothing was changed.</p>
+        </div>
+      {/if}
+      {#if read.players.length > 0}
+        <p><b>{read.players.length} players</b> can be brought in. Nothing is changed yet.</p>
+        <table>
+          <thead
+            ><tr
+              ><th scope="col">Name</th><th scope="col">Instrument</th><th scope="col">Birth month</th><th
+                scope="col">Group</th
+              ></tr
+            ></thead
+          >
+          <tbody>
+            {#each read.players.slice(0, PREVIEW_ROWS) as player, index (index)}
+              <tr
+                ><th scope="row">{player.name}</th><td>{FAMILY_WORDS[player.family]}</td><td
+                  >{player.birthMonth ?? '–'}</td
+                ><td>{player.group || '–'}</td></tr
+              >
+            {/each}
+          </tbody>
+        </table>
+        {#if read.players.length > PREVIEW_ROWS}<p class="soft">
+            And {read.players.length - PREVIEW_ROWS} more.
+          </p>{/if}
+      {/if}
+      <p class="row">
+        {#if read.players.length > 0}
+          <button type="button" class="btn {read.problems.length > 0 ? 'act' : 'act-next'}" onclick={take}
+            >{action(read.players.length)}{read.problems.length > 0
+              ? `, leave out ${read.problems.length} ${read.problems.length === 1 ? 'row' : 'rows'}`
+              : ''}</button
+          >
+        {/if}
+        <button type="button" class="btn act" onclick={startAnew}>Leave it</button>
+      </p>
+    {:else}
+      <p class="row"><button type="button" class="btn act" onclick={startAnew}>Leave it</button></p>
+    {/if}
+  </div>
+{/if}
+
+<style>
+  .row {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.75rem;
+    align-items: center;
+  }
+  .problems {
+    border-left: 4px solid var(--stop);
+    padding: 0.5rem 1rem;
+    color: var(--stop);
+    font-weight: 550;
+    overflow-wrap: anywhere;
+  }
+  .stop {
+    color: var(--stop);
+    font-weight: 550;
+  }
+  .preview {
+    border-left: 4px solid var(--next);
+    padding: 0.5rem 1rem;
+    display: grid;
+    gap: 0.75rem;
+  }
+  table {
+    max-width: 44rem;
+  }
+  th,
+  td {
+    text-align: left;
+    padding: 0.25rem 1rem 0.25rem 0;
+    border-bottom: 1px solid var(--line);
+    overflow-wrap: anywhere;
+  }
+  tbody th {
+    font-weight: 600;
+  }
+</style>

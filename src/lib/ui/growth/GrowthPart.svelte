@@ -1,0 +1,135 @@
+<script lang="ts">
+  import { combineReadings, MEASUREMENTS, type MeasurementId } from '$lib/core/body';
+  import { dimensionTable, type Size } from '$lib/core/instruments';
+  import { outlook, sizeLadder } from '$lib/core/outlook';
+  import type { IsoDay } from '$lib/core/time';
+  import { sizesInUse, type Fit, type Measurement, type Player, type Settings } from '$lib/data';
+  import { heightsOf, outlookQuestion, sexOf } from '$lib/data/outlook';
+  import Choice from '$lib/ui/Choice.svelte';
+  import { dayText } from '$lib/words/dates';
+  import { NEXT_MEASURE_WORDS, NO_FORECAST_WORDS, outlookSentences } from '$lib/words/growth';
+  import { BENCH_FIELDS, MEASUREMENT_WORDS } from '$lib/words/measurements';
+  import SizeLadder from './SizeLadder.svelte';
+
+  /** How a player grows: lengths over time, when the size is outgrown, when to measure next, the size ladder. */
+  let {
+    player,
+    measurements,
+    fits,
+    settings,
+    today
+  }: {
+    player: Player;
+    measurements: readonly Measurement[];
+    /** Newest first. */
+    fits: readonly Fit[];
+    settings: Settings;
+    today: IsoDay;
+  } = $props();
+
+  const current = $derived(fits.find(({ family }) => family === player.family) ?? null);
+  const heights = $derived(heightsOf(measurements));
+  const aheadOf = (size: Size) => outlook(outlookQuestion(player, measurements, settings, size, today));
+  const ahead = $derived(current && heights.length > 0 ? aheadOf(current.size) : null);
+
+  /** Kinds that were read at least once, as choices of what to draw. */
+  const kinds = $derived(
+    BENCH_FIELDS[player.family].filter((kind) =>
+      measurements.some((one) => one.kind === kind && one.readings.length > 0)
+    )
+  );
+  let picked = $state<MeasurementId>('height');
+  const kind = $derived(kinds.includes(picked) ? picked : (kinds[0] ?? 'height'));
+  const readings = $derived(
+    measurements
+      .filter((one) => one.kind === kind && one.readings.length > 0)
+      .map((one) => ({
+        date: one.day,
+        mm: combineReadings(
+          kind,
+          one.readings.map(({ mm }) => mm)
+        ).mm
+      }))
+      .sort((a, b) => a.date.localeCompare(b.date))
+  );
+  const isHeight = $derived(kind === 'height');
+
+  const rungs = $derived(
+    sizeLadder(
+      sizesInUse(settings, player.family).toReversed(),
+      fits.filter(({ family }) => family === player.family).toReversed(),
+      (size) => (ahead ? (aheadOf(size).outgrown?.middle ?? null) : null)
+    )
+  );
+
+  const sentences = $derived(current && ahead ? outlookSentences(current.size, ahead, today) : []);
+</script>
+
+<section class="growth" aria-labelledby="growth">
+  <h2 id="growth">Growth</h2>
+  {#if kinds.length === 0}
+    <p class="soft">Nothing measured yet. Two heights some months apart show how this player grows.</p>
+  {:else}
+    {#if current && ahead}
+      <div class="ahead">
+        {#each sentences as sentence (sentence)}<p>{sentence}</p>{/each}
+        <p>
+          <b>Measure next by {dayText(ahead.nextMeasure.date)}</b>: {NEXT_MEASURE_WORDS[
+            ahead.nextMeasure.reason
+          ]}.
+        </p>
+      </div>
+    {:else if player.birthMonth === null}
+      <p class="soft">{NO_FORECAST_WORDS['no-age']}</p>
+    {:else if !current}
+      <p class="soft">When a size is decided, its forecast stands here.</p>
+    {/if}
+    {#if kinds.length > 1}
+      <Choice
+        label="Length"
+        hideLabel
+        value={kind}
+        options={kinds.map((value) => ({ value, text: MEASUREMENT_WORDS[value].name }))}
+        onpick={(value) => (picked = value)}
+      />
+    {/if}
+    {#await import('./GrowthChart.svelte')}
+      <p class="soft chart-place">Drawing…</p>
+    {:then { default: GrowthChart }}
+      <GrowthChart
+        name={MEASUREMENT_WORDS[MEASUREMENTS[kind].id].name}
+        {readings}
+        unit={settings.unit}
+        {today}
+        reference={isHeight && player.birthMonth !== null && ahead?.why !== 'grown'
+          ? { sex: sexOf(player), birthMonth: player.birthMonth }
+          : null}
+        followed={isHeight && ahead?.why !== 'grown' ? (ahead?.followed ?? null) : null}
+        outgrownAtMm={isHeight ? (ahead?.outgrownAtMm ?? null) : null}
+        size={current?.size ?? null}
+      />
+    {/await}
+    {#if rungs.length > 0}
+      <h3>Sizes, past and coming</h3>
+      <SizeLadder
+        {rungs}
+        instruments={dimensionTable(player.family, settings.dimensions)}
+        unit={settings.unit}
+        {today}
+      />
+    {/if}
+  {/if}
+</section>
+
+<style>
+  .growth {
+    display: grid;
+    gap: 0.75rem;
+  }
+  h3 {
+    font-weight: 650;
+  }
+  .chart-place {
+    height: 320px;
+  }
+</style>

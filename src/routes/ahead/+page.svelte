@@ -1,0 +1,5 @@
+<script lang="ts">
+  import AheadPlace from '$lib/ui/ahead/AheadPlace.svelte';
+</script>
+
+<AheadPlace />

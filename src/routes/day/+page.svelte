@@ -1,0 +1,5 @@
+<script lang="ts">
+  import DaysPlace from '$lib/ui/day/DaysPlace.svelte';
+</script>
+
+<DaysPlace />
