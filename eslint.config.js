@@ -5,7 +5,7 @@ import prettier from 'eslint-config-prettier';
 import globals from 'globals';
 import svelteConfig from './svelte.config.js';
 
-/** Forbids imports that would point against routes → ui → print → data → core. */
+/** Forbids imports that would point against routes → ui → workers, print → data → core. */
 const layer = (files, forbidden) => ({
   files,
   rules: {
@@ -45,6 +45,10 @@ export default ts.config(
   ),
   layer(
     ['src/lib/data/**'],
+    ['$lib/ui/*', '$lib/ui', '$lib/print', '$lib/print/*', '$app/*', 'svelte', 'svelte/*']
+  ),
+  layer(
+    ['src/lib/workers/**'],
     ['$lib/ui/*', '$lib/ui', '$lib/print', '$lib/print/*', '$app/*', 'svelte', 'svelte/*']
   ),
   layer(['src/lib/print/**'], ['$lib/ui/*', '$lib/ui', '$app/*', 'svelte', 'svelte/*']),

@@ -59,16 +59,15 @@ export async function expectAccessible(page: Page): Promise<void> {
   ).toEqual([]);
 }
 
-/** The text of a PDF's first page and the page's size in points. */
+/** The text of a PDF's pages and the size of the first in points. */
 export async function readPdf(bytes: Buffer): Promise<{ text: string; widthPt: number; heightPt: number }> {
   const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
   const pdf = await getDocument({ data: new Uint8Array(bytes), verbosity: 0 }).promise;
-  const page = await pdf.getPage(1);
-  const { items } = await page.getTextContent();
-  const { width, height } = page.getViewport({ scale: 1 });
-  return {
-    text: items.map((item) => ('str' in item ? item.str : '')).join(' '),
-    widthPt: width,
-    heightPt: height
-  };
+  const { width, height } = (await pdf.getPage(1)).getViewport({ scale: 1 });
+  const texts: string[] = [];
+  for (let number = 1; number <= pdf.numPages; number++) {
+    const { items } = await (await pdf.getPage(number)).getTextContent();
+    texts.push(items.map((item) => ('str' in item ? item.str : '')).join(' '));
+  }
+  return { text: texts.join(' '), widthPt: width, heightPt: height };
 }

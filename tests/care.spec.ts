@@ -120,12 +120,3 @@ test('a page that is not there says so', async ({ page }) => {
   await page.goto('/fit/nobody');
   await expect(page.getByRole('heading', { name: 'This player is not here' })).toBeVisible();
 });
-
-test('cello and bass players have a record, and the bench says what it does', async ({ page }) => {
-  await openWithClass(page);
-  await page.goto('/players');
-  await page.getByRole('link', { name: 'Record of Hettie Moonraker' }).click();
-  await expect(page.getByText('Height').first()).toBeVisible();
-  await page.goto('/fit/demo-17');
-  await expect(page.getByText('The bench fits violin and viola.')).toBeVisible();
-});

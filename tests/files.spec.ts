@@ -15,7 +15,7 @@ test('a backup restored into an empty browser loses nothing', async ({ page, bro
     version: number;
     tables: Record<string, unknown[]>;
   };
-  expect(first.version).toBe(2);
+  expect(first.version).toBe(3);
   expect(first.tables.players).toHaveLength(24);
 
   const context = await browser.newContext({ baseURL: baseURL ?? '' });

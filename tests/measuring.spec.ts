@@ -80,7 +80,7 @@ test('the school is switched on the spot, kept, and explained by the arithmetic'
   await page.reload();
   await expect(page.getByText('Own limit: 20 % of the hand')).toBeVisible();
   await page.getByText('Show the arithmetic').click();
-  await expect(page.getByRole('table', { name: 'Each size against this arm' })).toContainText('47.5 cm');
+  await expect(page.getByRole('table', { name: 'Each size against this body' })).toContainText('47.5 cm');
 });
 
 test('inches are read and written as on an inch tape', async ({ page }) => {

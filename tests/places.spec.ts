@@ -26,6 +26,11 @@ const PLACES = [
   '/fit',
   '/fit/demo-01',
   '/fit/demo-03',
+  '/fit/demo-18',
+  '/fit/demo-23',
+  '/day',
+  '/day/demo-day',
+  '/ahead',
   '/players',
   '/players/demo-01',
   '/players/new',
@@ -80,9 +85,10 @@ test('keys lead everywhere, and the list of keys is a key away', async ({ page }
   await expect(page.getByRole('dialog')).toBeHidden();
   for (const [digit, heading] of [
     ['2', 'Who is at the bench?'],
-    ['3', 'Players'],
-    ['4', 'Files'],
-    ['5', 'Settings'],
+    ['3', 'Fitting day'],
+    ['4', 'Players'],
+    ['5', 'Files'],
+    ['6', 'Settings'],
     ['1', 'Today']
   ]) {
     await page.keyboard.press(`Alt+Digit${digit}`);

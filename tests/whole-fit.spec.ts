@@ -3,7 +3,7 @@ import { bytesOf, expect, expectAccessible, field, openNewPlayer, readPdf, test 
 test('a new violin beginner goes from the tape to a card by keyboard alone', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByRole('button', { name: 'Start empty with your first player' })).toBeVisible();
-  await page.keyboard.press('Alt+Digit3');
+  await page.keyboard.press('Alt+Digit4');
   await expect(page.getByRole('heading', { name: 'Players' })).toBeVisible();
   await page.getByRole('link', { name: 'New player' }).focus();
   await page.keyboard.press('Enter');

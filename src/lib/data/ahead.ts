@@ -1,5 +1,5 @@
 import { usualSizes, type Family, type Size } from '$lib/core/instruments';
-import type { OutlookLine, OutlookQuestion } from '$lib/core/outlook';
+import { outlookLine, type OutlookLine } from '$lib/core/outlook';
 import type { IsoDay } from '$lib/core/time';
 import type { Database } from './database';
 import { outlookQuestion } from './outlook';
@@ -7,47 +7,39 @@ import type { Player } from './records';
 import { groupByPlayer, roster } from './roster';
 import { getSettings } from './settings';
 
-/** A player with the size in use, and the question for what comes. */
-export interface AheadQuestion {
+/** A player with the size in use and what comes. */
+export interface AheadRow {
   readonly player: Player;
   readonly size: Size;
-  readonly question: OutlookQuestion;
+  readonly ahead: OutlookLine;
 }
 
-/** Players between two pauses, in which the page can answer. */
-const SLICE = 150;
+/** Players between two reports of progress. */
+const REPORT_EVERY = 100;
 
 /**
- * A question for what comes for every player who has a size.
+ * Looks ahead for every player who has a size. Long work for a large class: meant for a worker.
  *
- * @param pause is waited for now and then; what it gives says whether to go on
+ * @param report hears how many of how many are done
  */
-export async function aheadQuestions(
+export async function lookAhead(
   db: Database,
   today: IsoDay,
-  pause: () => Promise<boolean>
-): Promise<readonly AheadQuestion[]> {
+  report: (done: number, total: number) => void
+): Promise<readonly AheadRow[]> {
   const [lines, measurements, settings] = await Promise.all([
     roster(db, today),
     db.measurements.toArray(),
     getSettings(db)
   ]);
   const owned = groupByPlayer(measurements);
-  const questions: AheadQuestion[] = [];
-  for (const { player, fit } of lines) {
-    if (!fit) continue;
-    const question = outlookQuestion(player, owned.get(player.id) ?? [], settings, fit.size, today);
-    questions.push({ player, size: fit.size, question });
-    if (questions.length % SLICE === 0 && !(await pause())) break;
-  }
-  return questions;
-}
-
-/** A player with what comes. */
-export interface AheadRow {
-  readonly player: Player;
-  readonly size: Size;
-  readonly ahead: OutlookLine;
+  const sized = lines.flatMap(({ player, fit }) => (fit ? [{ player, size: fit.size }] : []));
+  report(0, sized.length);
+  return sized.map(({ player, size }, index) => {
+    if (index % REPORT_EVERY === 0) report(index, sized.length);
+    const question = outlookQuestion(player, owned.get(player.id) ?? [], settings, size, today);
+    return { player, size, ahead: outlookLine(question) };
+  });
 }
 
 /** Those who outgrow their size until a day, soonest first; everybody without a day. */

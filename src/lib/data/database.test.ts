@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { expect, it } from 'vitest';
+import { readBackup } from './backup';
 import { createDatabase, SCHEMA_VERSION, WRITTEN_BY_NEWER } from './database';
 import { RECORD_SCHEMAS } from './record-schemas';
 
@@ -46,6 +47,70 @@ it('brings a database of version 1 up to date and loses nothing', async () => {
   for (const record of players)
     expect(RECORD_SCHEMAS.players.isValidSync(record, { strict: true })).toBe(true);
   expect(await db.checks.where('day').equals('2025-02-01').count()).toBe(1);
+});
+
+it('brings fits and drafts of version 2 up to date', async () => {
+  const old = new Dexie('second');
+  old.version(2).stores({ ...VERSION_1_STORES, checks: 'id, playerId, day, [playerId+checkId]' });
+  const fit = {
+    id: 'f',
+    playerId: 'a',
+    family: 'violin',
+    at: '2026-01-01T09:00:00.000Z',
+    day: '2026-01-01',
+    readings: { height: [1205] },
+    rule: { school: 'palm-centre' },
+    proposal: '1/4',
+    advised: '1/4',
+    betweenSizes: false,
+    probability: 0.9,
+    marginMm: 7,
+    size: '1/4',
+    reason: null,
+    nextLook: '2026-07-01'
+  };
+  const draft = {
+    id: 'a',
+    startedAt: fit.at,
+    updatedAt: fit.at,
+    texts: { height: '12' },
+    overrideSize: null,
+    overrideReason: '',
+    restSchool: null,
+    mount: 'beside',
+    tiltDeg: null,
+    adjustments: { values: {}, marks: {} }
+  };
+  await old.table('fits').add(fit);
+  await old.table('drafts').add(draft);
+  old.close();
+  const db = createDatabase('second');
+  const [read] = await db.fits.toArray();
+  expect(read).toEqual({ ...fit, trialId: null, instruments: [] });
+  expect(RECORD_SCHEMAS.fits.isValidSync(read, { strict: true })).toBe(true);
+  const [half] = await db.drafts.toArray();
+  expect(half).toMatchObject({ texts: { height: '12' }, trial: null, instruments: [] });
+  expect(RECORD_SCHEMAS.drafts.isValidSync(half, { strict: true })).toBe(true);
+  expect(await db.trials.count()).toBe(0);
+
+  const backup = readBackup(
+    JSON.stringify({
+      format: 'jarvel-backup',
+      version: 2,
+      tables: {
+        players: [],
+        measurements: [],
+        fits: [],
+        setups: [],
+        checks: [],
+        instruments: [],
+        drafts: [draft],
+        settings: []
+      }
+    })
+  );
+  expect(backup.ok && backup.backup.tables.drafts[0]).toMatchObject({ trial: null });
+  expect(backup.ok && backup.backup.tables.days).toEqual([]);
 });
 
 it('refuses a database that a newer version wrote', async () => {

@@ -119,7 +119,9 @@ export function warningSentence(warning: Warning, unit: LengthUnit): string {
   const name = 'measurement' in warning ? MEASUREMENT_WORDS[warning.measurement].name : '';
   switch (warning.code) {
     case 'smallest-too-large':
-      return `Even the smallest size you use, ${warning.size}, is ${formatLength(warning.beyondMm, unit)} too long. Wait, or add a smaller size in Settings.`;
+      return warning.family === 'bass'
+        ? `No size you use stands well here: even on a ${warning.size} the left hand is ${formatLength(warning.beyondMm, unit)} too high or the bow hand too low. Pin fully in, a stool with the left foot raised, a smaller one, or wait.`
+        : `Even the smallest size you use, ${warning.size}, is ${formatLength(warning.beyondMm, unit)} too long. Wait, or add a smaller size in Settings.`;
     case 'contradiction':
       return `${name} can't be right: it must be ${warning.should} than the ${MEASUREMENT_WORDS[warning.than].name.toLowerCase()}. Measure both again.`;
     case 'readings-disagree':

@@ -78,7 +78,10 @@ describe('verdicts', () => {
 
 describe('warnings', () => {
   it.each<[Warning, RegExp]>([
-    [{ code: 'smallest-too-large', size: '1/32', beyondMm: 14 }, /1\/32, is 1\.4 cm too long/],
+    [
+      { code: 'smallest-too-large', family: 'violin', size: '1/32', beyondMm: 14 },
+      /1\/32, is 1\.4 cm too long/
+    ],
     [
       { code: 'readings-disagree', measurement: 'armToPalm', spreadMm: 24 },
       /^Arm to palm: readings 2\.4 cm apart/

@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { combineReadings, MEASUREMENTS, measurementsFor, plausibility } from '.';
+import {
+  MEASUREMENTS,
+  bodyOf,
+  combineReadings,
+  contradictions,
+  heightOf,
+  measurementsFor,
+  plausibility
+} from '.';
 import { seatedEarMm, sittingHeightMm } from './proportions';
 
 describe('combineReadings', () => {
@@ -83,5 +91,37 @@ describe('proportions', () => {
         expect(expected).toBeGreaterThanOrEqual(rangeMm[0]);
         expect(expected).toBeLessThanOrEqual(rangeMm[1]);
       }
+  });
+});
+
+describe('a body', () => {
+  it('has what was read, and proportion for the rest', () => {
+    const body = bodyOf({ height: [1290], armReach: [510, 512] });
+    expect(body?.length('armReach')).toEqual({ mm: 511, sdMm: 6 / Math.SQRT2, measured: true });
+    const ear = body?.length('seatedEar');
+    expect(ear?.measured).toBe(false);
+    expect(ear?.sdMm).toBeCloseTo(0.04 * (ear?.mm ?? 0), 9);
+    expect(() => body?.length('shoulderSlope')).toThrow(RangeError);
+  });
+
+  it('has a height guessed from arms and standing heights, or none', () => {
+    expect(heightOf({ armReach: [386] })).toBeCloseTo(1000, 6);
+    expect(heightOf({ cheek: [900], eyebrow: [948] })).toBeCloseTo(1000, 6);
+    expect(heightOf({ handSpan: [80] })).toBeNull();
+    expect(bodyOf({ lowerLeg: [300] })).toBeNull();
+  });
+
+  it('can’t be longer in a part than as a whole, nor upside down', () => {
+    expect(contradictions({ height: [1200], armToPalm: [480], armToWrist: [420] })).toEqual([]);
+    expect(contradictions({ height: [500], armReach: [510] })).toEqual([
+      { id: 'armReach', should: 'shorter', than: 'height' }
+    ]);
+    expect(contradictions({ seatedShoulder: [300], seatedBreastbone: [320], seatedEar: [310] })).toEqual([
+      { id: 'seatedShoulder', should: 'longer', than: 'seatedBreastbone' },
+      { id: 'seatedEar', should: 'longer', than: 'seatedBreastbone' }
+    ]);
+    expect(contradictions({ cheek: [1300], gripHang: [1310] })).toEqual([
+      { id: 'cheek', should: 'longer', than: 'gripHang' }
+    ]);
   });
 });

@@ -1,5 +1,5 @@
 import type { MeasurementId } from '../body';
-import type { NominalInstrument, Size } from '../instruments';
+import type { Family, NominalInstrument, Size } from '../instruments';
 import type { Evidence } from './evidence';
 import type { Arithmetic, TestKind } from './yardstick';
 
@@ -73,7 +73,12 @@ export type Reason =
   | { readonly code: 'adult-pin-in'; readonly size: Size };
 
 export type Warning =
-  | { readonly code: 'smallest-too-large'; readonly size: Size; readonly beyondMm: number }
+  | {
+      readonly code: 'smallest-too-large';
+      readonly family: Family;
+      readonly size: Size;
+      readonly beyondMm: number;
+    }
   /** A length that no body has together with another. */
   | {
       readonly code: 'contradiction';

@@ -124,6 +124,7 @@ describe('proposeSize', () => {
     expect(candidates.map(({ verdict }) => verdict)).toEqual(candidates.map(() => 'large'));
     expect(warnings).toContainEqual({
       code: 'smallest-too-large',
+      family: 'violin',
       size: '1/32',
       beyondMm: expect.any(Number)
     });

@@ -13,7 +13,14 @@ export function warningsFor(
   return [
     ...(chosen.holds
       ? []
-      : [{ code: 'smallest-too-large', size: smallest.size, beyondMm: -smallest.marginMm } as const]),
+      : [
+          {
+            code: 'smallest-too-large',
+            family: question.family,
+            size: smallest.size,
+            beyondMm: -smallest.marginMm
+          } as const
+        ]),
     ...readingWarnings(question),
     ...frameWarnings(question, chosen)
   ];

@@ -1,16 +1,14 @@
 <script lang="ts">
   import { Progress } from '@skeletonlabs/skeleton-svelte';
   import { onMount } from 'svelte';
-  import type { OutlookLine } from '$lib/core/outlook';
   import { monthsLater } from '$lib/core/time';
-  import { db } from '$lib/data';
-  import { aheadQuestions, outgrownUntil, wantedSizes, type AheadRow } from '$lib/data/ahead';
+  import { outgrownUntil, wantedSizes, type AheadRow } from '$lib/data/ahead';
   import Choice from '$lib/ui/Choice.svelte';
   import { currentDay } from '$lib/ui/clock';
   import { FAMILY_WORDS } from '$lib/words/checks';
   import { dayText } from '$lib/words/dates';
   import { outgrownBriefly } from '$lib/words/growth';
-  import type { Underway } from '$lib/workers/outlooks';
+  import type { Underway } from '$lib/workers/ahead';
 
   /** Who outgrows which size, and when: all players, worked out aside so that the page stays free. */
   const today = currentDay();
@@ -20,9 +18,9 @@
   let running = $state(false);
   let stopped = $state(false);
   let problem = $state('');
-  let underway: Underway<readonly OutlookLine[]> | null = null;
+  let underway: Underway<readonly AheadRow[]> | null = null;
 
-  const SHOWN_ROWS = 300;
+  const SHOWN_ROWS = 200;
   const HORIZONS = { '3': '3 months', '6': '6 months', '12': 'A year', all: 'All' } as const;
   let horizon = $state<keyof typeof HORIZONS>('6');
 
@@ -30,26 +28,13 @@
     rows = null;
     stopped = false;
     running = true;
-    done = 0;
+    [done, total] = [0, 0];
     problem = '';
     try {
-      const asked = await aheadQuestions(db, today, async () => {
-        await new Promise((wait) => setTimeout(wait));
-        return !stopped;
-      });
-      total = asked.length;
-      const { lookAhead } = await import('$lib/workers/outlooks');
+      const { lookAheadAside } = await import('$lib/workers/ahead');
       if (stopped) return;
-      underway = lookAhead(
-        asked.map(({ question }) => question),
-        (count) => (done = count)
-      );
-      const lines = await underway.result;
-      if (!lines) return;
-      rows = asked.flatMap(({ player, size }, index): AheadRow[] => {
-        const ahead = lines[index];
-        return ahead ? [{ player, size, ahead }] : [];
-      });
+      underway = lookAheadAside(today, (soFar, all) => ([done, total] = [soFar, all]));
+      rows = await underway.result;
     } catch {
       problem = 'Looking ahead did not work. Nothing was changed; try it again.';
     } finally {

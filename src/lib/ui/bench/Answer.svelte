@@ -20,6 +20,8 @@
   const proposal = $derived(bench.proposal);
   const chosen = $derived(proposal ? chosenOf(proposal) : undefined);
   const byLanding = $derived(isShoulderFamily(player.family));
+  // svelte-ignore state_referenced_locally
+  let evidenceOpen = $state(!isShoulderFamily(player.family));
   const sentences = $derived(proposal ? reasonSentences(proposal, unit) : []);
 
   /** What makes an answer from height alone surer. */
@@ -56,7 +58,7 @@
         <p class="warning">{warningSentence(warning, unit)}</p>
       {/each}
       <div class="more-ways">
-        <details open={!byLanding}>
+        <details bind:open={evidenceOpen}>
           <summary>What speaks for and against</summary>
           <EvidenceList candidate={chosen} {unit} />
         </details>

@@ -3,7 +3,7 @@
   import { isShoulderFamily } from '$lib/core/instruments';
   import { changesBetween } from '$lib/core/setup';
   import type { Player } from '$lib/data';
-  import { focusSoon } from '$lib/ui/focus';
+  import { focusSoon, untilSo } from '$lib/ui/focus';
   import { FAMILY_WORDS } from '$lib/words/checks';
   import { ageText, dayText } from '$lib/words/dates';
   import { BENCH_FIELDS } from '$lib/words/measurements';
@@ -85,9 +85,8 @@
     (focusable ?? document.getElementById(`${step}-title`))?.focus({ preventScroll: step !== 'measure' });
   }
 
-  /** After a write the database answers a moment later; the next step is there only then. */
   async function goOnTo(step: StepId, isThere: () => boolean) {
-    for (let tries = 0; tries < 40 && !isThere(); tries++) await new Promise((wait) => setTimeout(wait, 25));
+    await untilSo(isThere);
     await goTo(step);
   }
 

@@ -16,6 +16,9 @@
   /** A real instrument is not further than this from the nominal length of its size. */
   const FAR_SHARE = 0.15;
 
+  // Opened by the teacher, or because something is kept here; never closed by a change elsewhere.
+  // svelte-ignore state_referenced_locally
+  let open = $state(bench.draft.instruments.length > 0);
   let picked = $state<string | null>(null);
   const size = $derived(picked ?? bench.proposal?.advised ?? sizesOf(family)[0] ?? '');
   let overall = $state('');
@@ -47,7 +50,7 @@
   }
 </script>
 
-<details open={known.length > 0}>
+<details bind:open>
   <summary>A real instrument at hand{known.length > 0 ? `: ${known.length}` : '…'}</summary>
   {#if known.length > 0}
     <ul>

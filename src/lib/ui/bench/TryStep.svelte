@@ -1,8 +1,10 @@
 <script lang="ts">
+  import { tick } from 'svelte';
   import { STOP, type TrialChoice } from '$lib/core/trial';
   import { answerTrial, beginTrial, db, dropTrial, type Player } from '$lib/data';
   import Choice from '$lib/ui/Choice.svelte';
   import TrialSketch from '$lib/ui/figure/TrialSketch.svelte';
+  import { untilSo } from '$lib/ui/focus';
   import { attempt } from '$lib/ui/shell/attempt';
   import { PAIN_CAUTION, TOUCH_CAUTION } from '$lib/words/checks';
   import { adviceSentence, trialVerdictSentence } from '$lib/words/trial';
@@ -18,25 +20,22 @@
   let picked = $state<string | null>(null);
   const size = $derived(picked ?? advice?.size ?? bench.proposal?.advised ?? null);
 
-  /** The database answers a moment after a write; the next look is there only then. */
-  const AFTER_WRITE_MS = 60;
-
   async function begin() {
-    if (size && (await attempt(() => beginTrial(db, player, size))))
-      setTimeout(() => {
-        document.getElementById('try')?.scrollIntoView({ block: 'start' });
-        document.getElementById('trial-look')?.focus({ preventScroll: true });
-      }, AFTER_WRITE_MS);
+    if (!size || !(await attempt(() => beginTrial(db, player, size)))) return;
+    await untilSo(() => document.getElementById('trial-look') !== null);
+    document.getElementById('try')?.scrollIntoView({ block: 'start' });
+    document.getElementById('trial-look')?.focus({ preventScroll: true });
   }
 
   async function answer(choice: string) {
     if (!asking) return;
     const { look } = asking;
+    const given = bench.draft.trial?.answers.length;
     if (!(await attempt(() => answerTrial(db, player, { look: look.id, choice })))) return;
-    setTimeout(() => {
-      const next = document.getElementById('trial-look') ?? document.getElementById('trial-end');
-      next?.focus({ preventScroll: true });
-    }, AFTER_WRITE_MS);
+    await untilSo(() => bench.draft.trial?.answers.length !== given);
+    await tick();
+    const next = document.getElementById('trial-look') ?? document.getElementById('trial-end');
+    next?.focus({ preventScroll: true });
   }
 
   function keydown(event: KeyboardEvent) {

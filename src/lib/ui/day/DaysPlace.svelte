@@ -117,7 +117,7 @@
     {/if}
     <PlayerImport
       label="A class list from CSV…"
-      action={(count) => `Line up ${count} players`}
+      action={(count) => `Line up ${count} ${count === 1 ? 'player' : 'players'}`}
       onplayers={startFromFile}
     />
     {#if lines.ready && lines.current.length === 0}

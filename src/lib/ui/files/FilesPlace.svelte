@@ -140,7 +140,7 @@
     </p>
     <PlayerImport
       label="Bring players in from CSV…"
-      action={(count) => `Add ${count} players`}
+      action={(count) => `Add ${count} ${count === 1 ? 'player' : 'players'}`}
       onplayers={addAll}
     />
   </section>

@@ -1,0 +1,107 @@
+import { describe, expect, it } from 'vitest';
+import { heightOfZ, heightsAt, heightOn, ageYears } from '../growth';
+import { fittingSize, outgrownAtMm, type SizingQuestion } from '../sizing';
+import { outlook, outlookLine, sizeLadder, type OutlookQuestion } from '.';
+
+const TODAY = '2026-11-24';
+const BIRTH = '2018-11';
+const medianMm = (day: string) => heightsAt('female', ageYears(BIRTH, day)).medianMm;
+
+/** A girl on the median with an arm as expected. */
+const girl = (patch: Partial<OutlookQuestion> = {}): OutlookQuestion => {
+  const mm = medianMm(TODAY);
+  return {
+    sizing: {
+      family: 'violin',
+      readings: { height: [mm], armToPalm: [0.4 * mm], armToWrist: [0.346 * mm], handLength: [0.108 * mm] }
+    },
+    size: '1/4',
+    sex: 'female',
+    birthMonth: BIRTH,
+    heights: [{ date: TODAY, mm }],
+    today: TODAY,
+    ...patch
+  };
+};
+
+describe('the height at which a size is outgrown', () => {
+  it('is where the next one begins to fit, all lengths keeping their ratio', () => {
+    // reach 0.4 h = 518 mm of a 1/2
+    expect(outgrownAtMm(girl().sizing, '1/4')).toBeCloseTo(518 / 0.4, -0.2);
+    const question: SizingQuestion = { family: 'cello', readings: { height: [1290] } };
+    const at = outgrownAtMm(question, '1/2') ?? 0;
+    expect(fittingSize({ family: 'cello', readings: { height: [at + 1] } })).toBe('3/4');
+    expect(fittingSize({ family: 'cello', readings: { height: [at - 1] } })).toBe('1/2');
+  });
+
+  it('is 0 when it is so already, and none for the largest', () => {
+    expect(outgrownAtMm(girl().sizing, '1/16')).toBe(0);
+    expect(outgrownAtMm(girl().sizing, '4/4')).toBeNull();
+    expect(outgrownAtMm({ family: 'violin', readings: {} }, '1/4')).toBeNull();
+  });
+});
+
+describe('the outlook', () => {
+  it('has its middle on the day on which the median child is so tall', () => {
+    const { outgrown, why, estimated, outgrownAtMm: atMm, followed } = outlook(girl());
+    if (!outgrown?.early || !outgrown.middle || !outgrown.late || !atMm || !followed)
+      throw new Error('no forecast');
+    expect(why).toBeNull();
+    expect(estimated).toBe(false);
+    expect(outgrown.early < outgrown.middle && outgrown.middle < outgrown.late).toBe(true);
+    expect(heightOn(followed, outgrown.middle).p50Mm).toBeCloseTo(atMm, 0);
+  });
+
+  it('is today for a size that is too small already, whatever the chances', () => {
+    const { outgrown, nextMeasure } = outlook(girl({ size: '1/8' }));
+    expect(outgrown).toEqual({ early: TODAY, middle: TODAY, late: TODAY });
+    expect(nextMeasure).toEqual({ date: TODAY, reason: 'change-likely' });
+  });
+
+  it('says what it can’t know', () => {
+    expect(outlook(girl({ birthMonth: null }))).toMatchObject({ outgrown: null, why: 'no-age' });
+    expect(outlook(girl({ birthMonth: '1990-01' }))).toMatchObject({ outgrown: null, why: 'grown' });
+    expect(outlook(girl({ heights: [] }))).toMatchObject({ outgrown: null, why: 'no-height' });
+    expect(outlook(girl({ size: '4/4' }))).toMatchObject({ outgrown: null, why: 'largest-size' });
+    const { readings } = girl().sizing;
+    expect(
+      outlook(girl({ sizing: { family: 'violin', readings: { height: readings.height ?? [] } } })).estimated
+    ).toBe(true);
+  });
+
+  it('comes sooner for the taller', () => {
+    const tall = heightOfZ(1, heightsAt('female', ageYears(BIRTH, TODAY)));
+    const taller = girl({
+      sizing: { family: 'violin', readings: { height: [tall], armToPalm: [0.4 * tall] } },
+      heights: [{ date: TODAY, mm: tall }]
+    });
+    expect((outlook(taller).outgrown?.middle ?? '9') < (outlook(girl()).outgrown?.middle ?? '')).toBe(true);
+  });
+
+  it('is brief in a list, and says the same', () => {
+    const line = outlookLine(girl());
+    expect(line).toMatchObject({ advised: '1/4', betweenSizes: false, why: null });
+    expect(line.outgrown).toEqual(outlook(girl()).outgrown);
+  });
+});
+
+describe('the ladder of sizes', () => {
+  const sizes = ['1/16', '1/8', '1/4', '1/2', '3/4'];
+  const decided = [
+    { size: '1/8', day: '2025-01-10' },
+    { size: '1/8', day: '2025-09-10' },
+    { size: '1/4', day: '2026-03-10' }
+  ];
+
+  it('has past, present and coming sizes, and ends where nothing can be foreseen', () => {
+    const ends: Record<string, string | null> = { '1/4': '2027-02-01', '1/2': '2029-05-01', '3/4': null };
+    expect(sizeLadder(sizes, decided, (size) => ends[size] ?? null)).toEqual([
+      { size: '1/8', when: 'past', since: '2025-01-10' },
+      { size: '1/4', when: 'now', since: '2026-03-10' },
+      { size: '1/2', when: 'coming', about: '2027-02-01' },
+      { size: '3/4', when: 'coming', about: '2029-05-01' }
+    ]);
+    expect(sizeLadder(sizes, decided, () => null).map(({ size }) => size)).toEqual(['1/8', '1/4']);
+    expect(sizeLadder(sizes, [], () => null)).toEqual([]);
+  });
+});
