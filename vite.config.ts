@@ -13,6 +13,7 @@ export default defineConfig({
   test: {
     include: ['src/**/*.test.ts'],
     environment: 'node',
-    setupFiles: []
+    // Properties over thousands of cases take their time on a busy machine.
+    testTimeout: 30_000
   }
 });

@@ -49,11 +49,11 @@ const readings = (call) => ({
   handLength: [128]
 });
 report(
-  'one proposal',
+  'one proposal with its evidence and reasons',
   timeOf((call) =>
     proposeSize({ family: 'violin', readings: readings(call), rule: { school: 'palm-centre' } })
   ),
-  0.1,
+  0.2,
   'ms'
 );
 const { judgeSizes } = await vite.ssrLoadModule('/src/lib/core/sizing/index.ts');

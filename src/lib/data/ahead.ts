@@ -4,21 +4,24 @@ import type { IsoDay } from '$lib/core/time';
 import type { Database } from './database';
 import { outlookQuestion } from './outlook';
 import type { Player } from './records';
-import { groupByPlayer, roster } from './roster';
+import { groupByPlayer, newestFitOf } from './roster';
 import { getSettings } from './settings';
 
-/** A player with the size in use and what comes. */
+/** A player with the size in use and what comes, as much of it as a list shows. */
 export interface AheadRow {
-  readonly player: Player;
+  readonly player: Pick<Player, 'id' | 'name' | 'family' | 'group'>;
   readonly size: Size;
   readonly ahead: OutlookLine;
 }
 
 /** Players between two reports of progress. */
-const REPORT_EVERY = 100;
+const REPORT_EVERY = 250;
+const byName = new Intl.Collator();
+const middleOf = ({ ahead }: AheadRow): IsoDay | null => ahead.outgrown?.middle ?? null;
 
 /**
- * Looks ahead for every player who has a size. Long work for a large class: meant for a worker.
+ * Looks ahead for every player who has a size, soonest outgrown first. Long work for a large class: meant for a
+ * worker.
  *
  * @param report hears how many of how many are done
  */
@@ -27,49 +30,45 @@ export async function lookAhead(
   today: IsoDay,
   report: (done: number, total: number) => void
 ): Promise<readonly AheadRow[]> {
-  const [lines, measurements, settings] = await Promise.all([
-    roster(db, today),
-    db.measurements.toArray(),
+  const [players, fits, measurements, settings] = await Promise.all([
+    db.players.toArray().then((all) => all.filter(({ archivedOn }) => archivedOn === null)),
+    db.fits.toArray().then(groupByPlayer),
+    db.measurements.toArray().then(groupByPlayer),
     getSettings(db)
   ]);
-  const owned = groupByPlayer(measurements);
-  const sized = lines.flatMap(({ player, fit }) => (fit ? [{ player, size: fit.size }] : []));
+  const sized = players.flatMap((player) => {
+    const fit = newestFitOf(player, fits.get(player.id));
+    return fit ? [{ player, size: fit.size }] : [];
+  });
   report(0, sized.length);
-  return sized.map(({ player, size }, index) => {
+  const rows = sized.map(({ player, size }, index): AheadRow => {
     if (index % REPORT_EVERY === 0) report(index, sized.length);
-    const question = outlookQuestion(player, owned.get(player.id) ?? [], settings, size, today);
-    return { player, size, ahead: outlookLine(question) };
+    const question = outlookQuestion(player, measurements.get(player.id) ?? [], settings, size, today);
+    const { id, name, family, group } = player;
+    return { player: { id, name, family, group }, size, ahead: outlookLine(question) };
+  });
+  return rows.sort((a, b) => {
+    const [one, other] = [middleOf(a) ?? '9', middleOf(b) ?? '9'];
+    return one === other ? byName.compare(a.player.name, b.player.name) : one < other ? -1 : 1;
   });
 }
 
-/** Those who outgrow their size until a day, soonest first; everybody without a day. */
-export const outgrownUntil = (rows: readonly AheadRow[], until: IsoDay | null): readonly AheadRow[] => {
-  const middle = ({ ahead }: AheadRow) => ahead.outgrown?.middle ?? null;
-  return rows
-    .filter((row) => until === null || (middle(row) ?? '9') <= until)
-    .toSorted(
-      (a, b) =>
-        (middle(a) ?? '9').localeCompare(middle(b) ?? '9') || a.player.name.localeCompare(b.player.name)
-    );
-};
+/** Those who outgrow their size until a day; everybody without a day. */
+export const outgrownUntil = (rows: readonly AheadRow[], until: IsoDay | null): readonly AheadRow[] =>
+  until === null ? rows : rows.filter((row) => (middleOf(row) ?? '9') <= until);
 
 /** How many of each next size these players will want, most wanted first. */
 export function wantedSizes(
   rows: readonly AheadRow[]
 ): readonly { readonly family: Family; readonly size: Size; readonly count: number }[] {
-  const wanted = rows.flatMap(({ player: { family }, size, ahead }) => {
+  const counts = new Map<string, { readonly family: Family; readonly size: Size; readonly count: number }>();
+  for (const row of rows) {
+    const { family } = row.player;
     const sizes = usualSizes(family);
-    const next = sizes[sizes.indexOf(size) - 1];
-    return ahead.outgrown?.middle && next ? [{ family, size: next }] : [];
-  });
-  return wanted
-    .filter(
-      (one, index) =>
-        wanted.findIndex(({ family, size }) => family === one.family && size === one.size) === index
-    )
-    .map((one) => ({
-      ...one,
-      count: wanted.filter(({ family, size }) => family === one.family && size === one.size).length
-    }))
-    .toSorted((a, b) => b.count - a.count);
+    const next = sizes[sizes.indexOf(row.size) - 1];
+    if (middleOf(row) === null || !next) continue;
+    const key = `${family} ${next}`;
+    counts.set(key, { family, size: next, count: (counts.get(key)?.count ?? 0) + 1 });
+  }
+  return [...counts.values()].toSorted((a, b) => b.count - a.count);
 }

@@ -58,6 +58,12 @@ function isOutgrown(
   return judgement !== null && judgement.chosen.holds && judgement.chosen.instrument.overallMm > overallMm;
 }
 
+/** The newest decision on the family that a player plays now, if any. */
+export const newestFitOf = ({ family }: Player, fits: readonly Fit[] = []): Fit | null =>
+  fits
+    .filter((fit) => fit.family === family)
+    .reduce<Fit | null>((newest, one) => (newest && newest.at > one.at ? newest : one), null);
+
 /** Every player that is not archived with where each stands, by name. */
 export async function roster(db: Database, today: IsoDay): Promise<readonly RosterLine[]> {
   const [players, fits, measurements, drafts, settings] = await Promise.all([
@@ -73,9 +79,7 @@ export async function roster(db: Database, today: IsoDay): Promise<readonly Rost
   return players
     .filter(({ archivedOn }) => archivedOn === null)
     .map((player) => {
-      const fit = (fitsOf.get(player.id) ?? [])
-        .filter(({ family }) => family === player.family)
-        .reduce<Fit | null>((newest, one) => (newest && newest.at > one.at ? newest : one), null);
+      const fit = newestFitOf(player, fitsOf.get(player.id));
       const draft = draftOf.get(player.id) ?? null;
       const outgrown = isOutgrown(fit, measurementsOf.get(player.id) ?? [], settings, today);
       const standing = standingOf(

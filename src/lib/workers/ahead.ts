@@ -30,7 +30,14 @@ export function lookAheadAside(
   const failed = new Promise<never>((_, reject) => {
     worker.onerror = (event) => reject(new Error(event.message));
   });
-  const asked = wrap<AheadDoor>(worker).lookAhead(today, proxy(report));
+  const rows: AheadRow[] = [];
+  const asked = wrap<AheadDoor>(worker)
+    .lookAhead(
+      today,
+      proxy(report),
+      proxy((some) => void rows.push(...some))
+    )
+    .then(() => rows);
   const result = Promise.race([asked, stopped, failed]).finally(() => worker.terminate());
   return { result, stop };
 }

@@ -16,15 +16,11 @@ export interface SeatedBody {
   readonly shoulderHalfBreadthMm: number;
 }
 
-const ofHeight = (heightMm: number) => ({
-  heightMm,
-  chestDepthMm: OF_HEIGHT.chestDepth * heightMm,
-  shoulderHalfBreadthMm: OF_HEIGHT.shoulderHalfBreadth * heightMm
-});
-
 /** A player as seated, from what was measured and, for the rest, proportion. */
 export const seatedBody = (body: Body): SeatedBody => ({
-  ...ofHeight(body.heightMm),
+  heightMm: body.heightMm,
+  chestDepthMm: OF_HEIGHT.chestDepth * body.heightMm,
+  shoulderHalfBreadthMm: OF_HEIGHT.shoulderHalfBreadth * body.heightMm,
   lowerLegMm: body.length('lowerLeg').mm,
   breastboneMm: body.length('seatedBreastbone').mm,
   earMm: body.length('seatedEar').mm,
@@ -34,7 +30,9 @@ export const seatedBody = (body: Body): SeatedBody => ({
 
 /** The average player of that height as seated. */
 export const averageSeatedBody = (heightMm: number): SeatedBody => ({
-  ...ofHeight(heightMm),
+  heightMm,
+  chestDepthMm: OF_HEIGHT.chestDepth * heightMm,
+  shoulderHalfBreadthMm: OF_HEIGHT.shoulderHalfBreadth * heightMm,
   lowerLegMm: expectedLength('lowerLeg', heightMm).mm,
   breastboneMm: expectedLength('seatedBreastbone', heightMm).mm,
   earMm: expectedLength('seatedEar', heightMm).mm,

@@ -25,23 +25,31 @@ export const chanceOfHeight = (followed: Followed, heightMm: number, day: IsoDay
 /** Days in one stride of the search; within the stride it goes day by day. */
 const STRIDE = 28;
 
-/** The first day from `from` on with at least that chance; null when there is none within so many days. */
-function firstDay(
+/**
+ * The first days from `from` on with at least these chances, given smallest first; null where there is none within
+ * so many days.
+ */
+function firstDays(
   followed: Followed,
   heightMm: number,
-  chance: number,
+  chances: readonly number[],
   from: IsoDay,
   withinDays: number
-): IsoDay | null {
+): readonly (IsoDay | null)[] {
   const years = ageYears(followed.child.birthMonth, from);
-  const reached = (day: number) => chanceAt(followed, heightMm, years + day / DAYS_PER_YEAR) >= chance;
+  const chanceOn = (day: number) => chanceAt(followed, heightMm, years + day / DAYS_PER_YEAR);
+  const found: IsoDay[] = [];
   for (let day = 0; day <= withinDays; day = Math.min(day + STRIDE, Math.max(day + 1, withinDays))) {
-    if (!reached(day)) continue;
-    let first = day;
-    while (first > Math.max(0, day - STRIDE) && reached(first - 1)) first--;
-    return daysLater(from, first);
+    const reached = chanceOn(day);
+    for (let wanted = chances[found.length]; wanted !== undefined && reached >= wanted;) {
+      let first = day;
+      while (first > Math.max(0, day - STRIDE) && chanceOn(first - 1) >= wanted) first--;
+      found.push(daysLater(from, first));
+      wanted = chances[found.length];
+    }
+    if (found.length === chances.length) break;
   }
-  return null;
+  return chances.map((_, index) => found[index] ?? null);
 }
 
 /** Days until the child counts as grown. */
@@ -57,8 +65,8 @@ const growingDays = (followed: Followed, from: IsoDay) =>
  */
 export function whenOutgrown(followed: Followed, outgrownAtMm: number, today: IsoDay): Outgrown {
   const within = growingDays(followed, today);
-  const at = (chance: number) => firstDay(followed, outgrownAtMm, chance, today, within);
-  return { early: at(0.1), middle: at(0.5), late: at(0.9) };
+  const [early, middle, late] = firstDays(followed, outgrownAtMm, [0.1, 0.5, 0.9], today, within);
+  return { early: early ?? null, middle: middle ?? null, late: late ?? null };
 }
 
 export type NextMeasureReason = 'half-year' | 'change-likely' | 'borderline' | 'no-age' | 'grown';
@@ -84,13 +92,13 @@ export function nextMeasure(
   const halfYear = monthsLater(today, LONGEST_WAIT_MONTHS);
   const likely =
     forecast &&
-    firstDay(
+    firstDays(
       forecast.followed,
       forecast.outgrownAtMm,
-      WORTH_A_LOOK,
+      [WORTH_A_LOOK],
       today,
       Math.min(daysBetween(today, halfYear), growingDays(forecast.followed, today))
-    );
+    )[0];
   const choices: { date: IsoDay; reason: NextMeasureReason }[] = [
     ...(borderline ? [{ date: daysLater(today, BORDERLINE_WAIT_DAYS), reason: 'borderline' as const }] : []),
     ...(likely ? [{ date: likely, reason: 'change-likely' as const }] : []),

@@ -11,15 +11,15 @@ export interface HeightsAtAge {
 /** Below this the power is taken as 0, where its formula would divide by nothing. */
 const NO_POWER = 1e-9;
 
+/** The reference has a row every half year. */
+const ROW_YEARS = 0.5;
+
 function rowAt(rows: readonly StatureRow[], ageYears: number): HeightsAtAge {
   const first = rows[0];
   const last = rows.at(-1);
   if (!first || !last) throw new RangeError('the reference is empty');
   const age = clamp(ageYears, first[0], last[0]);
-  const index = Math.max(
-    1,
-    rows.findIndex(([years]) => years >= age)
-  );
+  const index = Math.max(1, Math.ceil((age - first[0]) / ROW_YEARS));
   const low = rows[index - 1] ?? first;
   const high = rows[index] ?? last;
   const share = (age - low[0]) / (high[0] - low[0]);

@@ -11,7 +11,7 @@ import {
   type Sex
 } from '../growth';
 import type { Size } from '../instruments';
-import { answerOf, judgeSizes, outgrownAtMm, type SizingQuestion } from '../sizing';
+import { answerOf, judgeSizes, outgrownAtMm, type SizeAnswer, type SizingQuestion } from '../sizing';
 import type { IsoDay, IsoMonth } from '../time';
 
 /** A question for what comes: the body and the family as for sizing, and how the player has grown so far. */
@@ -29,6 +29,8 @@ export interface OutlookQuestion {
 export type NoForecast = 'no-age' | 'grown' | 'no-height' | 'largest-size';
 
 export interface Outlook {
+  /** The size by the lengths as they are; null when too little was measured. */
+  readonly answer: SizeAnswer | null;
   /** The player's score as followed through all heights; null without an age or a height. */
   readonly followed: Followed | null;
   /** Height at which the size is outgrown, mm: 0 when it is so already, null when it never is. */
@@ -52,15 +54,16 @@ export function outlook(question: OutlookQuestion): Outlook {
   const atMm = outgrownAtMm(sizing, size);
   const growing = followed && !grown ? followed : null;
   const judgement = judgeSizes(sizing);
-  const borderline = judgement !== null && answerOf(judgement).between !== null;
+  const answer = judgement && answerOf(judgement);
   const forecast = growing && { followed: growing, outgrownAtMm: atMm ?? Infinity };
   return {
+    answer,
     followed,
     outgrownAtMm: atMm,
     outgrown: growing && atMm !== null ? whenOutgrown(growing, atMm, today) : null,
     why: whyNot(growing, grown, birthMonth, atMm),
     estimated: (judgement?.yardstick.estimated.length ?? 0) > 0,
-    nextMeasure: nextMeasure(today, forecast, { borderline, grown })
+    nextMeasure: nextMeasure(today, forecast, { borderline: answer?.between != null, grown })
   };
 }
 
@@ -89,9 +92,7 @@ export interface OutlookLine {
 
 /** The outlook and the advised size of one player, for a list. */
 export function outlookLine(question: OutlookQuestion): OutlookLine {
-  const judgement = judgeSizes(question.sizing);
-  const answer = judgement && answerOf(judgement);
-  const { outgrown, why, estimated, nextMeasure } = outlook(question);
+  const { answer, outgrown, why, estimated, nextMeasure } = outlook(question);
   return {
     advised: answer?.advised ?? null,
     betweenSizes: answer?.between != null,

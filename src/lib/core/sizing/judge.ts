@@ -1,11 +1,4 @@
-import {
-  dimensionsOf,
-  sizesOf,
-  usualSizes,
-  type Family,
-  type NominalInstrument,
-  type Size
-} from '../instruments';
+import { dimensionTable, usualSizes, type Family, type NominalInstrument, type Size } from '../instruments';
 import { normalCdf } from '../maths';
 import { landingYardstick } from './landing';
 import { seatedYardstick } from './seated';
@@ -50,34 +43,51 @@ const YARDSTICKS: Readonly<Record<Family, (question: SizingQuestion) => Yardstic
  * @throws RangeError when no size is left to consider or the family has no such size
  */
 export function judgeSizes(question: SizingQuestion): Judgement | null {
-  const yardstick = YARDSTICKS[question.family](question);
+  const yardstick = yardstickOf(question);
   if (!yardstick) return null;
-  const [smallest, ...larger] = consideredSizes(question)
-    .map((size) => judge(question, yardstick, size))
-    .sort((a, b) => a.instrument.overallMm - b.instrument.overallMm);
+  const [smallest, ...larger] = consideredInstruments(question).map((one) => judge(yardstick, one));
   if (!smallest) throw new RangeError('no size to consider');
   const chosen = larger.findLast(({ holds }) => holds) ?? smallest;
   return { yardstick, smallestFirst: [smallest, ...larger], chosen };
 }
 
-function consideredSizes({ family, sizes, instruments = [] }: SizingQuestion): readonly Size[] {
-  const wanted = new Set(sizes ?? [...usualSizes(family), ...instruments.map(({ size }) => size)]);
-  return sizesOf(family).filter((size) => wanted.has(size));
+/** How a family is measured against the body of a question; null when too little was measured. */
+export const yardstickOf = (question: SizingQuestion): Yardstick | null =>
+  YARDSTICKS[question.family](question);
+
+/** An instrument to be considered, as the table has it or as it was measured. */
+export interface Considered {
+  readonly instrument: NominalInstrument;
+  readonly dimensions: 'measured' | 'nominal';
 }
 
-function judge(question: SizingQuestion, yardstick: Yardstick, size: Size): Judged {
-  const nominal = dimensionsOf(question.family, size, question.overrides);
-  const measured = question.instruments?.find((instrument) => instrument.size === size);
-  const instrument = measured
-    ? scaledTo(nominal, measured.overallMm, measured.stringMm ?? nominal.stringMm)
-    : nominal;
+/** Every instrument that a question considers, shortest first. */
+export function consideredInstruments({
+  family,
+  sizes,
+  instruments = [],
+  overrides
+}: SizingQuestion): readonly Considered[] {
+  const wanted = new Set(sizes ?? [...usualSizes(family), ...instruments.map(({ size }) => size)]);
+  return dimensionTable(family, overrides)
+    .filter(({ size }) => wanted.has(size))
+    .map((nominal): Considered => {
+      const measured = instruments.find((one) => one.size === nominal.size);
+      if (!measured) return { instrument: nominal, dimensions: 'nominal' };
+      const stringMm = measured.stringMm ?? nominal.stringMm;
+      return { instrument: scaledTo(nominal, measured.overallMm, stringMm), dimensions: 'measured' };
+    })
+    .sort((a, b) => a.instrument.overallMm - b.instrument.overallMm);
+}
+
+function judge(yardstick: Yardstick, { instrument, dimensions }: Considered): Judged {
   const tests = yardstick.tests(instrument);
-  const instrumentVariance = measured ? 0 : NOMINAL_SD_MM ** 2;
+  const instrumentVariance = dimensions === 'measured' ? 0 : NOMINAL_SD_MM ** 2;
   const marginMm = Math.min(...tests.map((test) => test.marginMm));
   return {
-    size,
+    size: instrument.size,
     instrument,
-    dimensions: measured ? 'measured' : 'nominal',
+    dimensions,
     tests,
     marginMm,
     holds: marginMm >= 0,

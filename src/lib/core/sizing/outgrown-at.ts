@@ -1,7 +1,6 @@
 import { dimensionsOf, type Size } from '../instruments';
-import { heightOf } from '../body';
-import { judgeSizes } from './judge';
-import type { Readings } from '../body';
+import { consideredInstruments, yardstickOf } from './judge';
+import { heightOf, type Readings } from '../body';
 import type { SizingQuestion } from './yardstick';
 
 const TALLEST_MM = 2300;
@@ -20,9 +19,12 @@ export function outgrownAtMm(question: SizingQuestion, size: Size): number | nul
   const heightMm = heightOf(question.readings);
   if (heightMm === null) return null;
   const inUseMm = dimensionsOf(question.family, size, question.overrides).overallMm;
+  const larger = consideredInstruments(question)
+    .map(({ instrument }) => instrument)
+    .filter(({ overallMm }) => overallMm > inUseMm);
   const outgrownAt = (grownMm: number) => {
-    const grown = judgeSizes({ ...question, readings: scaled(question.readings, grownMm / heightMm) });
-    return grown !== null && grown.chosen.holds && grown.chosen.instrument.overallMm > inUseMm;
+    const yardstick = yardstickOf({ ...question, readings: scaled(question.readings, grownMm / heightMm) });
+    return larger.some((one) => yardstick?.tests(one).every(({ marginMm }) => marginMm >= 0));
   };
   if (outgrownAt(heightMm)) return 0;
   if (!outgrownAt(TALLEST_MM)) return null;

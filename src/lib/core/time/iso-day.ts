@@ -1,4 +1,4 @@
-import { addDays, addMonths, differenceInMonths, formatISO, parseISO } from 'date-fns';
+import { addMonths, differenceInMonths, formatISO, parseISO } from 'date-fns';
 
 /** A calendar day, `2026-11-24`. */
 export type IsoDay = string;
@@ -13,12 +13,18 @@ export const dayOf = (moment: Date): IsoDay => day(moment);
 /** The day that many months later; the 31st becomes the last day of a shorter month. */
 export const monthsLater = (from: IsoDay, months: number): IsoDay => day(addMonths(parseISO(from), months));
 
+const MS_PER_DAY = 86_400_000;
+
+/** Midnight of a day in UTC, where every day has 24 hours; counting days so costs a tenth of parsing dates. */
+const utcOf = (day: IsoDay): number =>
+  Date.UTC(Number(day.slice(0, 4)), Number(day.slice(5, 7)) - 1, Number(day.slice(8, 10)));
+
 /** The day that many days later, or earlier when negative. */
-export const daysLater = (from: IsoDay, days: number): IsoDay => day(addDays(parseISO(from), days));
+export const daysLater = (from: IsoDay, days: number): IsoDay =>
+  new Date(utcOf(from) + days * MS_PER_DAY).toISOString().slice(0, 10);
 
 /** Whole days from one day to another; negative when the second is earlier. */
-export const daysBetween = (from: IsoDay, to: IsoDay): number =>
-  Math.round((parseISO(to).getTime() - parseISO(from).getTime()) / 86_400_000);
+export const daysBetween = (from: IsoDay, to: IsoDay): number => (utcOf(to) - utcOf(from)) / MS_PER_DAY;
 
 /** Age on a day in whole years and months. A birth month counts as its 15th day. */
 export function ageOn(birthMonth: IsoMonth, on: IsoDay): { readonly years: number; readonly months: number } {

@@ -20,7 +20,8 @@
   let problem = $state('');
   let underway: Underway<readonly AheadRow[]> | null = null;
 
-  const SHOWN_ROWS = 200;
+  const PAGE_ROWS = 25;
+  let shownRows = $state(PAGE_ROWS);
   const HORIZONS = { '3': '3 months', '6': '6 months', '12': 'A year', all: 'All' } as const;
   let horizon = $state<keyof typeof HORIZONS>('6');
 
@@ -117,7 +118,7 @@
           </tr>
         </thead>
         <tbody>
-          {#each shown.slice(0, SHOWN_ROWS) as { player, size, ahead } (player.id)}
+          {#each shown.slice(0, shownRows) as { player, size, ahead } (player.id)}
             <tr>
               <th scope="row">
                 <a href="/players/{player.id}">{player.name}</a>
@@ -132,7 +133,13 @@
           {/each}
         </tbody>
       </table>
-      {#if shown.length > SHOWN_ROWS}<p class="soft">And {shown.length - SHOWN_ROWS} more.</p>{/if}
+      {#if shown.length > shownRows}
+        <p>
+          <button type="button" class="btn act" onclick={() => (shownRows += PAGE_ROWS)}
+            >Show more of {shown.length}</button
+          >
+        </p>
+      {/if}
     {/if}
   {/if}
 </div>
