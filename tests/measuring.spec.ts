@@ -77,6 +77,7 @@ test('the school is switched on the spot, kept, and explained by the arithmetic'
   await thumb.focus();
   for (let press = 0; press < 4; press++) await thumb.press('ArrowRight');
   await expect(page.getByText('Own limit: 20 % of the hand')).toBeVisible();
+  await expect(page.locator('[data-save=saved]')).toBeVisible();
   await page.reload();
   await expect(page.getByText('Own limit: 20 % of the hand')).toBeVisible();
   await page.getByText('Show the arithmetic').click();

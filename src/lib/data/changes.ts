@@ -134,15 +134,21 @@ async function apply(db: Database, table: TableName, key: string, record: Record
   else await anyTable(db, table).delete(key);
 }
 
+/** Writes that have begun and not ended; everything is saved when there are none. */
+let underWay = 0;
+
 async function saving<T>(work: () => PromiseLike<T>): Promise<T> {
+  underWay++;
   reportSave({ kind: 'saving' });
   try {
     const result = await work();
-    reportSave({ kind: 'saved', at: new Date().toISOString() });
+    if (underWay === 1) reportSave({ kind: 'saved', at: new Date().toISOString() });
     return result;
   } catch (error) {
     reportSave({ kind: 'failed', problem: problemOf(error) });
     throw error;
+  } finally {
+    underWay--;
   }
 }
 
