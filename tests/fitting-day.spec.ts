@@ -113,6 +113,22 @@ test('who is between sizes waits in a second line, tries on, and comes back', as
   await expect(inLine(page, 'Ottilie Fernsby')).toContainText(/1\/[48]/);
 });
 
+test('a line is made up as the names come', async ({ page }) => {
+  await page.goto('/day');
+  await page.getByRole('button', { name: 'An empty line, names as they come' }).click();
+  await expect(page.getByText('Nobody is in this line yet.')).toBeVisible();
+  await page.getByLabel('Somebody else').fill('Ada');
+  await page.getByLabel('plays').selectOption('Cello');
+  await page.getByLabel('Somebody else').press('Enter');
+  await expect(page.getByRole('heading', { name: 'Ada', level: 2 })).toBeVisible();
+  await expect(field(page, 'Arm reach')).toBeVisible();
+  await page.getByLabel('Somebody else').fill('Bea');
+  await page.getByLabel('Somebody else').press('Enter');
+  await expect(inLine(page, 'Bea')).toBeVisible();
+  await expect(page.getByLabel('plays')).toHaveValue('cello');
+  await expectAccessible(page);
+});
+
 test('going back brings a player into the line again, and typed numbers wait', async ({ page }) => {
   await openWithClass(page);
   await page.goto('/day/demo-day');

@@ -4,6 +4,7 @@ import { freshDatabase, givenPlayer } from './testing';
 import { undo } from './changes';
 import {
   closeDay,
+  joinLine,
   keepLineText,
   lineMembers,
   lineStandings,
@@ -94,6 +95,18 @@ describe('a line of players', () => {
     expect((await db.days.get(id))?.typed).toEqual({});
     await keepLineText(db, 'nowhere', 'height', '1');
     expect(await db.days.count()).toBe(1);
+  });
+
+  it('takes somebody at its end, once', async () => {
+    const { db, id, known, standings } = await started();
+    await joinLine(db, id, form('Late Comer', 'cello'));
+    await joinLine(db, id, form(' late comer', 'cello'));
+    await joinLine(db, id, { ...EMPTY_PLAYER, name: known.name, family: known.family });
+    expect((await standings()).map(({ player }) => player.name)).toEqual([
+      known.name,
+      'New One',
+      'Late Comer'
+    ]);
   });
 
   it('closes, opens again, and goes without its players', async () => {

@@ -1,7 +1,7 @@
 import type { MeasurementId } from '$lib/core/body';
 import type { Size } from '$lib/core/instruments';
 import { dayOf } from '$lib/core/time';
-import { commit, keepTyped } from './changes';
+import { commit, keepTyped, type Writer } from './changes';
 import type { Database } from './database';
 import { fitFrom, newestFirst, type Decision } from './fits';
 import { newId } from './ids';
@@ -36,6 +36,37 @@ export function lineMembers(forms: readonly PlayerForm[], known: readonly Player
   });
 }
 
+const waiting = (playerId: string) => ({ playerId, state: 'waiting' as const });
+
+/** Ids of the members; who is new is added as a player. */
+async function memberIds(
+  { put }: Writer,
+  members: readonly LineMember[],
+  now: Date
+): Promise<readonly string[]> {
+  const ids: string[] = [];
+  for (const member of members) {
+    if ('playerId' in member) {
+      ids.push(member.playerId);
+      continue;
+    }
+    const player = playerFrom(member.form, now);
+    await put('players', player);
+    ids.push(player.id);
+  }
+  return ids;
+}
+
+/** Puts somebody at the end of a line, once; who is known by name and family is not added as a player again. */
+export const joinLine = (db: Database, dayId: string, form: PlayerForm, now = new Date()): Promise<void> =>
+  commit(db, `Put ${form.name} in line`, async (writer) => {
+    const day = await currentDay(db, dayId);
+    const members = lineMembers([form], await db.players.toArray());
+    const ids = await memberIds(writer, members, now);
+    const fresh = ids.filter((id) => !day.entries.some(({ playerId }) => playerId === id));
+    await writer.put('days', { ...day, entries: [...day.entries, ...fresh.map(waiting)] });
+  });
+
 /** Starts a fitting day with a line of players, adding who is new, and returns its id. */
 export async function startDay(
   db: Database,
@@ -53,19 +84,9 @@ export async function startDay(
     typed: {},
     demo: false
   };
-  await commit(db, `Started a line of ${members.length}`, async ({ put }) => {
-    const ids: string[] = [];
-    for (const member of members) {
-      if ('playerId' in member) {
-        ids.push(member.playerId);
-        continue;
-      }
-      const player = playerFrom(member.form, now);
-      await put('players', player);
-      ids.push(player.id);
-    }
-    const entries = ids.map((playerId) => ({ playerId, state: 'waiting' as const }));
-    await put('days', { ...day, entries });
+  await commit(db, `Started a line of ${members.length}`, async (writer) => {
+    const ids = await memberIds(writer, members, now);
+    await writer.put('days', { ...day, entries: ids.map(waiting) });
   });
   return day.id;
 }

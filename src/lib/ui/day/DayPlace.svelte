@@ -293,7 +293,7 @@
       {:else if over}
         <DaySummary {line} />
       {:else}
-        <p class="soft">Nobody is in this line.</p>
+        <p class="soft">Nobody is in this line yet. Put the first one in on the right.</p>
       {/if}
       <LineList {line} current={player?.id ?? null} ongo={goTo} />
     </div>

@@ -7,7 +7,6 @@
   import PlayerImport from '$lib/ui/files/PlayerImport.svelte';
   import { live } from '$lib/ui/live.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
-  import { status } from '$lib/ui/shell/status.svelte';
   import { dayText } from '$lib/words/dates';
 
   /** Fitting days: those that run, those that are over, and a new line from a group, from who is due, or a file. */
@@ -27,10 +26,6 @@
   const closed = $derived(days.current.filter(({ closedAt }) => closedAt !== null));
 
   async function start(name: string, members: readonly LineMember[]): Promise<boolean> {
-    if (members.length === 0) {
-      status.say('Nobody is in that line.');
-      return false;
-    }
     starting = true;
     const started = await attempt(async () => {
       const id = await startDay(db, name, members);
@@ -120,14 +115,14 @@
       action={(count) => `Line up ${count} ${count === 1 ? 'player' : 'players'}`}
       onplayers={startFromFile}
     />
-    {#if lines.ready && lines.current.length === 0}
-      <p class="soft">
-        No players yet: a class list brings them in with one column, the name. Or <a
-          class="underline"
-          href="/players/new">add one by hand</a
-        >.
-      </p>
-    {/if}
+    <p>
+      <button
+        type="button"
+        class="btn act"
+        disabled={starting}
+        onclick={() => start(`Line of ${dayText(today)}`, [])}>An empty line, names as they come</button
+      >
+    </p>
   </section>
 
   {#if closed.length > 0}

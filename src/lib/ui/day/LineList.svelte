@@ -1,5 +1,10 @@
 <script lang="ts">
-  import type { LineState } from '$lib/data';
+  import { FAMILIES, type Family } from '$lib/core/instruments';
+  import { db, EMPTY_PLAYER, type LineState } from '$lib/data';
+  import { joinLine } from '$lib/data/days';
+  import { NAME_LENGTH } from '$lib/data/player-schema';
+  import { attempt } from '$lib/ui/shell/attempt';
+  import { FAMILY_WORDS } from '$lib/words/checks';
   import { LINE_STATE_WORDS } from '$lib/words/days';
   import type { LineStanding } from '$lib/data/days';
   import type { Line } from './line.svelte';
@@ -7,6 +12,18 @@
   /** The line in its order, with where each player stands; a tap goes to one. Trials wait in a second line. */
   let { line, current, ongo }: { line: Line; current: string | null; ongo: (member: LineStanding) => void } =
     $props();
+
+  let name = $state('');
+  let picked = $state<Family | null>(null);
+  /** Stays as it was picked; until then that of the last in line. */
+  const family = $derived(picked ?? line.members.at(-1)?.player.family ?? 'violin');
+  const group = $derived(line.members.at(-1)?.player.group ?? '');
+
+  async function join(event: SubmitEvent) {
+    event.preventDefault();
+    const form = { ...EMPTY_PLAYER, name: name.trim(), family, group };
+    if (line.day && (await attempt(() => joinLine(db, line.day?.id ?? '', form)))) name = '';
+  }
 
   const MARKS: Readonly<Record<LineState, string>> = {
     waiting: '',
@@ -53,6 +70,29 @@
         </li>
       {/each}
     </ol>
+    <form onsubmit={join}>
+      <label>
+        <span class="text-sm soft">Somebody else</span>
+        <input
+          class="field"
+          autocomplete="off"
+          maxlength={NAME_LENGTH}
+          bind:value={name}
+          placeholder="Name or initials"
+        />
+      </label>
+      <label>
+        <span class="text-sm soft">plays</span>
+        <select
+          class="field"
+          value={family}
+          onchange={(event) => (picked = FAMILIES.find((one) => one === event.currentTarget.value) ?? null)}
+        >
+          {#each FAMILIES as one (one)}<option value={one}>{FAMILY_WORDS[one]}</option>{/each}
+        </select>
+      </label>
+      <button type="submit" class="btn act" disabled={name.trim() === ''}>Put in line</button>
+    </form>
   </section>
 </aside>
 
@@ -77,7 +117,17 @@
     overflow-y: auto;
     border-top: 1px solid var(--line);
   }
-  button {
+  form {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 0.4rem;
+    align-items: end;
+    margin-top: 0.75rem;
+  }
+  form button {
+    grid-column: 1 / -1;
+  }
+  li button {
     display: flex;
     justify-content: space-between;
     align-items: center;
@@ -89,7 +139,7 @@
     border-bottom: 1px solid var(--line);
     border-left: 3px solid transparent;
   }
-  button[aria-current] {
+  li button[aria-current] {
     border-left-color: var(--next);
     font-weight: 650;
   }
