@@ -1,5 +1,4 @@
 import type { MeasurementId } from '$lib/core/body';
-import type { Family } from '$lib/core/instruments';
 
 interface MeasurementWords {
   readonly name: string;
@@ -33,39 +32,4 @@ export const MEASUREMENT_WORDS: Readonly<Record<MeasurementId, MeasurementWords>
   eyebrow: { name: 'Eyebrow height', how: 'Floor to eyebrow, standing.' },
   cheek: { name: 'Cheek height', how: 'Floor to cheek, standing.' },
   gripHang: { name: 'Bow hand height', how: 'Floor to the closed hand, arm hanging, bow in hand.' }
-};
-
-const SHOULDER_FIELDS: readonly MeasurementId[] = [
-  'height',
-  'armToPalm',
-  'armToWrist',
-  'handLength',
-  'handSpan',
-  'neckGap',
-  'shoulderSlope'
-];
-
-/** Fields of the bench by family, in the order of measuring: what decides the size first. */
-export const BENCH_FIELDS: Readonly<Record<Family, readonly MeasurementId[]>> = {
-  violin: SHOULDER_FIELDS,
-  viola: SHOULDER_FIELDS,
-  cello: [
-    'height',
-    'armReach',
-    'seatedBreastbone',
-    'seatedEar',
-    'seatedShoulder',
-    'lowerLeg',
-    'handSpan',
-    'handSpanWidest'
-  ],
-  bass: ['height', 'gripHang', 'cheek', 'eyebrow', 'handSpan']
-};
-
-/** The least that is measured in a line of players. */
-export const LINE_FIELDS: Readonly<Record<Family, readonly MeasurementId[]>> = {
-  violin: ['height', 'armToPalm', 'armToWrist'],
-  viola: ['height', 'armToPalm', 'armToWrist'],
-  cello: ['height', 'armReach', 'seatedEar'],
-  bass: ['height', 'gripHang', 'cheek']
 };

@@ -7,6 +7,7 @@ export {
 } from './measurements';
 export { bodyOf, expectedLength, heightOf, readOf, type Body, type BodyLength, type Readings } from './body';
 export { contradictions, type Contradiction } from './contradictions';
+export { FIT_ORDER, LINE_ORDER } from './order';
 export { FRACTION_OF_HEIGHT } from './proportions';
 export { combineReadings, type Reading } from './readings';
 export { plausibility, type Plausibility } from './plausibility';

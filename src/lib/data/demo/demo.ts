@@ -1,4 +1,4 @@
-import { expectedLength, type MeasurementId } from '$lib/core/body';
+import { expectedLength, FIT_ORDER, type MeasurementId } from '$lib/core/body';
 import { checksFor, RATINGS } from '$lib/core/checks';
 import {
   dimensionsOf,
@@ -61,32 +61,8 @@ const PLOTS: Readonly<Record<DemoPlayer['story'], Plot>> = {
   archived: { decided: [400] }
 };
 
-/** What is measured in each family, and what of it at a glance. */
-const MEASURED: Readonly<Record<Family, { all: readonly MeasurementId[]; part: readonly MeasurementId[] }>> =
-  {
-    violin: {
-      all: ['height', 'armToPalm', 'armToWrist', 'handLength', 'handSpan', 'neckGap', 'shoulderSlope'],
-      part: ['height', 'armToPalm']
-    },
-    viola: {
-      all: ['height', 'armToPalm', 'armToWrist', 'handLength', 'handSpan', 'neckGap', 'shoulderSlope'],
-      part: ['height', 'armToPalm']
-    },
-    cello: {
-      all: [
-        'height',
-        'armReach',
-        'seatedBreastbone',
-        'seatedEar',
-        'seatedShoulder',
-        'lowerLeg',
-        'handSpan',
-        'handSpanWidest'
-      ],
-      part: ['height', 'armReach', 'seatedBreastbone', 'seatedEar']
-    },
-    bass: { all: ['height', 'gripHang', 'cheek', 'eyebrow', 'handSpan'], part: ['height', 'gripHang'] }
-  };
+/** How much of it a player has had measured who is half done. */
+const PART: Readonly<Record<Family, number>> = { violin: 2, viola: 2, cello: 4, bass: 2 };
 
 const at = (day: IsoDay, time: string) => `${day}T${time}.000Z`;
 
@@ -157,7 +133,7 @@ class Story {
   }
 
   decide(daysAgo: number, family: Family, trial: TrialVerdict | null): void {
-    const day = this.measure(daysAgo, MEASURED[family].all);
+    const day = this.measure(daysAgo, FIT_ORDER[family]);
     const sofar = this.measurements.filter((one) => one.day <= day);
     const readings = Object.fromEntries(
       sofar.filter((one) => one.day === day).map(({ kind, readings }) => [kind, readings.map(({ mm }) => mm)])
@@ -305,8 +281,8 @@ function tell(who: DemoPlayer, index: number, today: IsoDay): Story {
     )
   );
   if (measured) {
-    const { all, part } = MEASURED[who.family];
-    story.measure(measured.daysAgo, measured.part ? part : all);
+    const all = FIT_ORDER[who.family];
+    story.measure(measured.daysAgo, measured.part ? all.slice(0, PART[who.family]) : all);
   }
   return story;
 }

@@ -6,7 +6,7 @@
   import { focusSoon, untilSo } from '$lib/ui/focus';
   import { FAMILY_WORDS } from '$lib/words/checks';
   import { ageText, dayText } from '$lib/words/dates';
-  import { BENCH_FIELDS } from '$lib/words/measurements';
+  import { FIT_ORDER } from '$lib/core/body';
   import VerdictMark from '$lib/ui/VerdictMark.svelte';
   import { verdictLine } from '$lib/words/sizing';
   import Answer from './Answer.svelte';
@@ -48,7 +48,7 @@
   type StepId = (typeof ALL_STEPS)[number]['id'];
   const onShoulder = $derived(isShoulderFamily(player.family));
   const STEPS = $derived(onShoulder ? ALL_STEPS : ALL_STEPS.slice(0, 3));
-  const fields = $derived(BENCH_FIELDS[player.family]);
+  const fields = $derived(FIT_ORDER[player.family]);
 
   const done: Readonly<Record<StepId, boolean>> = $derived({
     measure: bench.proposal !== null,

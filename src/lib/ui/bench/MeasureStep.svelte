@@ -1,17 +1,17 @@
 <script lang="ts">
-  import type { MeasurementId } from '$lib/core/body';
+  import { FIT_ORDER, type MeasurementId } from '$lib/core/body';
   import { SHOULDER_SLOPES } from '$lib/core/setup';
   import { addReading, db, dropReading, keepText, setSlopeLook, type Player } from '$lib/data';
   import Choice from '$lib/ui/Choice.svelte';
   import MeasureField from '$lib/ui/field/MeasureField.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
-  import { BENCH_FIELDS, MEASUREMENT_WORDS } from '$lib/words/measurements';
+  import { MEASUREMENT_WORDS } from '$lib/words/measurements';
   import { SLOPE_WORDS } from '$lib/words/setup';
   import type { Bench } from './bench.svelte';
 
   let { bench, player, ondone }: { bench: Bench; player: Player; ondone: () => void } = $props();
 
-  const fields = $derived(BENCH_FIELDS[player.family]);
+  const fields = $derived(FIT_ORDER[player.family]);
   const nameOf = (kind: MeasurementId) => MEASUREMENT_WORDS[kind].name.toLowerCase();
 
   let active = $state<MeasurementId | null>(null);

@@ -36,9 +36,7 @@ import {
 import { outlookQuestion } from '$lib/data/outlook';
 import { live } from '$lib/ui/live.svelte';
 import { currentDay } from '$lib/ui/clock';
-
-/** The database gives back what was written within this time. */
-const ANSWER_WAIT_MS = 250;
+import { Entered } from '$lib/ui/entered.svelte';
 
 /**
  * Everything that one fit shows: the player's records as they stand in the database, what is typed or chosen
@@ -104,27 +102,17 @@ export class Bench {
   readonly checkResults = $derived.by(() => newestFirst(this.#checks.current));
 
   readonly newest = $derived.by(() => newestByKind(this.#measurements.current));
-  /** Readings that were just entered and that the database has not given back yet. */
-  #entered = $state.raw<Readings>({});
+  readonly #entered = new Entered();
   readonly readings: Readings = $derived.by(() => ({
     ...freshReadings(this.#measurements.current, this.today),
-    ...this.#entered
+    ...this.#entered.readingsOf(this.#playerId)
   }));
 
-  /**
-   * Shows a reading in the answer at once, while it is being written.
-   *
-   * @param write resolves to whether it was written
-   */
-  async enter(kind: MeasurementId, mm: number, write: () => Promise<boolean>): Promise<boolean> {
+  /** Shows a reading in the answer at once, while it is being written. */
+  enter(kind: MeasurementId, mm: number, write: () => Promise<boolean>): Promise<boolean> {
     const today = this.newest[kind];
     const known = today?.day === this.today ? today.readings.map((reading) => reading.mm) : [];
-    this.#entered = { ...this.#entered, [kind]: [...known, mm] };
-    const written = await write();
-    if (written) await new Promise((wait) => setTimeout(wait, ANSWER_WAIT_MS));
-    const { [kind]: _shown, ...others } = this.#entered;
-    this.#entered = others;
-    return written;
+    return this.#entered.show(this.#playerId, kind, known, mm, write);
   }
 
   isFresh(kind: MeasurementId): boolean {

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { tick } from 'svelte';
   import { tinykeys } from 'tinykeys';
-  import { combineReadings, type MeasurementId } from '$lib/core/body';
+  import { combineReadings, LINE_ORDER, type MeasurementId } from '$lib/core/body';
   import { db, dropReading, type LineState } from '$lib/data';
   import { keepLineText, passInLine, readInLine, setLineState, type LineStanding } from '$lib/data/days';
   import ChanceBar from '$lib/ui/bench/ChanceBar.svelte';
@@ -11,7 +11,7 @@
   import { chosenOf } from '$lib/core/sizing';
   import { FAMILY_WORDS } from '$lib/words/checks';
   import { ageText } from '$lib/words/dates';
-  import { LINE_FIELDS, MEASUREMENT_WORDS } from '$lib/words/measurements';
+  import { MEASUREMENT_WORDS } from '$lib/words/measurements';
   import { reasonSentences, verdictLine, warningSentence } from '$lib/words/sizing';
   import DaySummary from './DaySummary.svelte';
   import LineList from './LineList.svelte';
@@ -27,7 +27,7 @@
   const unit = $derived(line.settings.unit);
   const member = $derived(line.current);
   const player = $derived(member?.player ?? null);
-  const fields = $derived(player ? LINE_FIELDS[player.family] : []);
+  const fields = $derived(player ? LINE_ORDER[player.family] : []);
   const proposal = $derived(line.proposal);
   const chosen = $derived(proposal ? chosenOf(proposal) : undefined);
   const measured = $derived(line.members.filter(({ state }) => state !== 'waiting').length);

@@ -16,10 +16,8 @@ import {
 } from '$lib/data';
 import { lineStandings, type LineStanding } from '$lib/data/days';
 import { currentDay } from '$lib/ui/clock';
+import { Entered } from '$lib/ui/entered.svelte';
 import { live } from '$lib/ui/live.svelte';
-
-/** The database gives back what was written within this time. */
-const KEPT_SHOWN_MS = 250;
 
 /** A fitting day as it runs: who comes next, what is measured, what it says. Reads only. */
 export class Line {
@@ -89,8 +87,7 @@ export class Line {
     return this.#measurements.current.filter(({ playerId }) => playerId === id);
   }
 
-  /** Readings that were just entered and that the database has not given back yet. */
-  #entered = $state.raw<{ readonly playerId: string; readonly readings: Readings } | null>(null);
+  readonly #entered = new Entered();
 
   /** Readings of today alone: a line measures anew. */
   readonly readings: Readings = $derived.by(() => ({
@@ -98,23 +95,14 @@ export class Line {
       this.#owned().filter(({ day }) => day === this.today),
       this.today
     ),
-    ...(this.#entered?.playerId === this.current?.player.id ? this.#entered?.readings : {})
+    ...this.#entered.readingsOf(this.current?.player.id)
   }));
 
   /** Shows a reading in the answer at once, while it is being written. */
-  async enter(kind: MeasurementId, mm: number, write: () => Promise<boolean>): Promise<boolean> {
-    const playerId = this.current?.player.id ?? '';
+  enter(kind: MeasurementId, mm: number, write: () => Promise<boolean>): Promise<boolean> {
     const today = this.newest[kind];
     const known = today?.day === this.today ? today.readings.map((reading) => reading.mm) : [];
-    const others = this.#entered?.playerId === playerId ? this.#entered.readings : {};
-    this.#entered = { playerId, readings: { ...others, [kind]: [...known, mm] } };
-    const written = await write();
-    if (written) await new Promise((wait) => setTimeout(wait, KEPT_SHOWN_MS));
-    if (this.#entered?.playerId === playerId) {
-      const { [kind]: _shown, ...rest } = this.#entered.readings;
-      this.#entered = { playerId, readings: rest };
-    }
-    return written;
+    return this.#entered.show(this.current?.player.id ?? '', kind, known, mm, write);
   }
 
   isFresh(kind: MeasurementId): boolean {

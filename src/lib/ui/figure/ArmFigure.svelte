@@ -234,17 +234,6 @@
     fill: var(--ink-soft);
   }
   .place {
-    position: absolute;
     transform: translateX(-50%);
-    min-height: 1.5rem;
-    min-width: 1.5rem;
-    padding: 0 0.35rem;
-    font-size: 12px;
-    color: var(--ink-soft);
-    border-radius: 4px;
-  }
-  .place:hover {
-    background: var(--line);
-    color: var(--ink);
   }
 </style>

@@ -85,7 +85,7 @@
   );
 </script>
 
-<div class="figure {waiting ? 'waiting' : candidate.verdict}" bind:clientWidth={width}>
+<div class="scene {waiting ? 'waiting' : candidate.verdict}" bind:clientWidth={width}>
   <svg {width} {height} viewBox="0 0 {width} {height}" role="img" aria-label={description}>
     <line class="floor" x1="40" x2={width - 8} y1={floorY} y2={floorY} />
     <Ruler lengthMm={Math.floor(topMm / 100) * 100} {scale} x={48} y={floorY} {unit} direction="up" />
@@ -100,7 +100,7 @@
       <path d={person.legs} />
       <Limb d={person.leftArm} widthMm={person.armMm} {scale} />
     </g>
-    <g transform="translate({originX} {floorY}) scale({scale})" class="bass">
+    <g transform="translate({originX} {floorY}) scale({scale})" class="wood">
       <LowStrings {view} />
     </g>
     <g transform="translate({originX} {floorY}) scale({scale})">
@@ -143,80 +143,7 @@
 </div>
 
 <style>
-  .figure {
-    position: relative;
-    width: 100%;
-    overflow: hidden;
-  }
-  svg {
-    display: block;
-  }
-  .floor {
-    stroke: var(--ink);
-    stroke-width: 1.5;
-  }
-  .person > path {
-    fill: none;
-    stroke: var(--ink);
-    stroke-width: 1.5;
-    stroke-linejoin: round;
-    stroke-linecap: round;
-    vector-effect: non-scaling-stroke;
-  }
-  .figure.fits .bass {
-    color: var(--fits);
-  }
-  .figure.large .bass {
-    color: var(--large);
-  }
-  .figure.small .bass {
-    color: var(--small);
-  }
-  .waiting .bass {
-    color: var(--line-strong);
-  }
-  .waiting {
-    --limb-edge: var(--line-strong);
-  }
-  .waiting .person > path {
-    stroke: var(--line-strong);
-    stroke-dasharray: 5 5;
-  }
-  .guide {
-    stroke: var(--line-strong);
-    stroke-width: 1;
-    stroke-dasharray: 1 5;
-  }
-  .dot {
-    fill: var(--next);
-  }
-  .note text {
-    font-size: 13px;
-    fill: var(--ink-soft);
-  }
-  .note .number {
-    font: 650 15px var(--mono);
-    fill: var(--ink);
-  }
-  .note .large-number {
-    font: 700 22px var(--mono);
-    fill: var(--ink);
-  }
-  .note .off {
-    fill: var(--large);
-  }
   .place {
-    position: absolute;
     transform: translateY(-50%);
-    min-height: 1.5rem;
-    min-width: 1.5rem;
-    padding: 0 0.35rem;
-    font-size: 12px;
-    color: var(--ink-soft);
-    border-radius: 4px;
-  }
-  .place:hover {
-    background: var(--line);
-    color: var(--ink);
   }
 </style>

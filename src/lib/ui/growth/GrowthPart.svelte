@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { combineReadings, MEASUREMENTS, type MeasurementId } from '$lib/core/body';
+  import { combineReadings, FIT_ORDER, type MeasurementId, MEASUREMENTS } from '$lib/core/body';
   import { dimensionTable, type Size } from '$lib/core/instruments';
   import { outlook, sizeLadder } from '$lib/core/outlook';
   import type { IsoDay } from '$lib/core/time';
@@ -8,7 +8,7 @@
   import Choice from '$lib/ui/Choice.svelte';
   import { dayText } from '$lib/words/dates';
   import { NEXT_MEASURE_WORDS, NO_FORECAST_WORDS, outlookSentences } from '$lib/words/growth';
-  import { BENCH_FIELDS, MEASUREMENT_WORDS } from '$lib/words/measurements';
+  import { MEASUREMENT_WORDS } from '$lib/words/measurements';
   import SizeLadder from './SizeLadder.svelte';
 
   /** How a player grows: lengths over time, when the size is outgrown, when to measure next, the size ladder. */
@@ -34,7 +34,7 @@
 
   /** Kinds that were read at least once, as choices of what to draw. */
   const kinds = $derived(
-    BENCH_FIELDS[player.family].filter((kind) =>
+    FIT_ORDER[player.family].filter((kind) =>
       measurements.some((one) => one.kind === kind && one.readings.length > 0)
     )
   );
