@@ -152,7 +152,7 @@
     {#each places as place (place.id)}
       <button
         type="button"
-        class="place no-print"
+        class="scene-place no-print"
         style:left="{at(place.mm)}px"
         style:top="{placeY - 16}px"
         onclick={() => onmeasure(place.id)}
@@ -233,7 +233,7 @@
     font-size: 13px;
     fill: var(--ink-soft);
   }
-  .place {
+  .scene-place {
     transform: translateX(-50%);
   }
 </style>

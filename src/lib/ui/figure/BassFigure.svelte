@@ -132,7 +132,7 @@
     {#each levels as { id, name, mm } (id)}
       <button
         type="button"
-        class="place no-print"
+        class="scene-place no-print"
         style:left="62px"
         style:top="{yOf(mm) + (id === 'cheek' ? 9 : -9)}px"
         onclick={() => onmeasure(id)}
@@ -143,7 +143,7 @@
 </div>
 
 <style>
-  .place {
+  .scene-place {
     transform: translateY(-50%);
   }
 </style>

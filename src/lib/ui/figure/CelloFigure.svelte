@@ -161,7 +161,7 @@
       {@const { x, y } = place()}
       <button
         type="button"
-        class="place no-print"
+        class="scene-place no-print"
         style:left="{x}px"
         style:top="{y}px"
         onclick={() => onmeasure(id)}
@@ -172,7 +172,7 @@
 </div>
 
 <style>
-  .place {
+  .scene-place {
     transform: translate(-100%, -50%);
   }
 </style>
