@@ -5,8 +5,10 @@
   const STROKE_PX = 1.5;
 </script>
 
-<path {d} class="edge" stroke-width={widthMm} />
-<path {d} class="inside" stroke-width={Math.max(0, widthMm - (2 * STROKE_PX) / scale)} />
+<g>
+  <path {d} class="edge" stroke-width={widthMm} />
+  <path {d} class="inside" stroke-width={Math.max(0, widthMm - (2 * STROKE_PX) / scale)} />
+</g>
 
 <style>
   path {
