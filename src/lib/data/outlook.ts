@@ -38,11 +38,11 @@ export function lengthsAtLastHeight(measurements: readonly Measurement[], today:
   const lengths = Object.values(newestByKind(measurements)).filter(({ readings }) => readings.length > 0);
   const entries: (readonly [MeasurementId, readonly number[]])[] = [];
   for (const measurement of lengths) {
-    const with_ = heights.findLast(
+    const together = heights.findLast(
       ({ date }) => Math.abs(daysBetween(date, measurement.day)) <= TOGETHER_DAYS
     );
     const values = measurement.readings.map(({ mm }) => mm);
-    if (last && with_) entries.push([measurement.kind, values.map((mm) => (mm * last.mm) / with_.mm)]);
+    if (last && together) entries.push([measurement.kind, values.map((mm) => (mm * last.mm) / together.mm)]);
     else if (isFresh(measurement, today)) entries.push([measurement.kind, values]);
   }
   return Object.fromEntries(entries);

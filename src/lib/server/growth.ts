@@ -6,7 +6,6 @@ import { monthsLater, type IsoDay } from '$lib/core/time';
 import { choiceOf, exactly, lengthWithin, textLike } from './fields';
 import { keyOf, measurementFields, measurementProblems, readingsFrom } from './measurements';
 import { InputProblem, type FieldProblem } from './respond';
-import { judgeSizes } from '$lib/core/sizing';
 
 const DAY = /^\d{4}-\d\d-\d\d$/;
 const MONTH = /^\d{4}-(0[1-9]|1[0-2])$/;
@@ -70,7 +69,7 @@ export function answerGrowth(request: GrowthRequest): unknown {
     heightOn: growing ? quarters(last.date, on).map((date) => ({ date, ...heightOn(growing, date) })) : [],
     outgrown: ahead.outgrown,
     nextMeasure: ahead.nextMeasure,
-    estimated: (judgeSizes(sizing)?.yardstick.estimated ?? []).map(keyOf)
+    estimated: ahead.estimated.map(keyOf)
   };
 }
 

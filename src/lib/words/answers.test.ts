@@ -181,13 +181,13 @@ describe('what comes', () => {
     outgrownAtMm: 1295,
     outgrown: { early: '2027-03-01', middle: '2027-06-01', late: '2027-10-01' },
     why: null,
-    estimated: true,
+    estimated: ['armToPalm'],
     nextMeasure: { date: '2027-02-01', reason: 'change-likely' }
   };
 
   it('is marked where it rests on height alone, and says what it can’t know', () => {
     expect(outlookSentences('1/4', ahead, TODAY)[1]).toMatch(/^An estimate/);
-    expect(outlookSentences('1/4', { ...ahead, estimated: false }, TODAY)).toHaveLength(1);
+    expect(outlookSentences('1/4', { ...ahead, estimated: [] }, TODAY)).toHaveLength(1);
     const unknown = { ...ahead, outgrown: null, why: 'no-age' } as const;
     expect(outlookSentences('1/4', unknown, TODAY)).toEqual([expect.stringContaining('birth month')]);
   });

@@ -40,7 +40,7 @@ export function outlookSentences(size: Size, ahead: Outlook, today: IsoDay): rea
   return [
     ...(ahead.outgrown ? [outgrownSentence(size, ahead.outgrown, today)] : []),
     ...(ahead.why ? [NO_FORECAST_WORDS[ahead.why]] : []),
-    ...(ahead.outgrown && ahead.estimated
+    ...(ahead.outgrown && ahead.estimated.length > 0
       ? ['An estimate: it rests on height, since the lengths that decide were not all measured.']
       : [])
   ];

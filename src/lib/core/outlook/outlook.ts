@@ -10,6 +10,7 @@ import {
   type Outgrown,
   type Sex
 } from '../growth';
+import type { MeasurementId } from '../body';
 import type { Size } from '../instruments';
 import { answerOf, judgeSizes, outgrownAtMm, type SizeAnswer, type SizingQuestion } from '../sizing';
 import type { IsoDay, IsoMonth } from '../time';
@@ -37,8 +38,8 @@ export interface Outlook {
   readonly outgrownAtMm: number | null;
   readonly outgrown: Outgrown | null;
   readonly why: NoForecast | null;
-  /** The arm or trunk that decides was not measured, so the forecast rests on height alone. */
-  readonly estimated: boolean;
+  /** Lengths that decide and were not measured: the forecast rests on height for them. */
+  readonly estimated: readonly MeasurementId[];
   readonly nextMeasure: { readonly date: IsoDay; readonly reason: NextMeasureReason };
 }
 
@@ -62,7 +63,7 @@ export function outlook(question: OutlookQuestion): Outlook {
     outgrownAtMm: atMm,
     outgrown: growing && atMm !== null ? whenOutgrown(growing, atMm, today) : null,
     why: whyNot(growing, grown, birthMonth, atMm),
-    estimated: (judgement?.yardstick.estimated.length ?? 0) > 0,
+    estimated: judgement?.yardstick.estimated ?? [],
     nextMeasure: nextMeasure(today, forecast, { borderline: answer?.between != null, grown })
   };
 }
@@ -98,7 +99,7 @@ export function outlookLine(question: OutlookQuestion): OutlookLine {
     betweenSizes: answer?.between != null,
     outgrown,
     why,
-    estimated,
+    estimated: estimated.length > 0,
     nextMeasure
   };
 }

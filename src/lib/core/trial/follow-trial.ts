@@ -28,7 +28,7 @@ function counted(tally: Tally, { speaksFor, points }: TrialChoice): Tally {
 }
 type SpeaksSide = keyof Tally;
 
-/** Too large harms more than too small: any sign for smaller outweighs those for larger. */
+/** Too large harms more than too small, so one sign for smaller outweighs all for larger. */
 function verdictOf({ smaller, larger }: Tally): TrialVerdict {
   if (smaller >= DECIDED) return 'smaller';
   return larger >= DECIDED && smaller === 0 ? 'larger' : 'keep';

@@ -86,42 +86,18 @@
 
   let passing = false;
 
-  /** Decides what is advised and goes on; between sizes the player goes to the second line. */
-  async function pass() {
+  /** Sends the player on, to the second line or with the advised size, and goes to the next. */
+  async function pass(toTrial: boolean) {
     const who = player;
     const said = proposal;
     if (!who || !said || passing) return;
     passing = true;
-    const { readings } = line;
-    const done = toSecondLine
-      ? await attempt(() => setLineState(db, dayId, who, 'trial'))
-      : await attempt(() =>
-          passInLine(db, dayId, who, {
-            proposal: said,
-            readings,
-            advised: said.advised,
-            size: said.advised,
-            reason: null
-          })
-        );
-    passing = false;
-    if (done) line.chosen = null;
-  }
-
-  /** Takes the advised size although the tape can't settle it. */
-  async function passAnyway() {
-    const who = player;
-    const said = proposal;
-    if (!who || !said) return;
+    const { advised } = said;
+    const decision = { proposal: said, readings: line.readings, advised, size: advised, reason: null };
     const done = await attempt(() =>
-      passInLine(db, dayId, who, {
-        proposal: said,
-        readings: line.readings,
-        advised: said.advised,
-        size: said.advised,
-        reason: null
-      })
+      toTrial ? setLineState(db, dayId, who, 'trial') : passInLine(db, dayId, who, decision)
     );
+    passing = false;
     if (done) line.chosen = null;
   }
 
@@ -263,13 +239,19 @@
             </div>
           </div>
           <div class="actions">
-            <button id="pass" type="button" class="btn act-next text-lg" disabled={!proposal} onclick={pass}>
+            <button
+              id="pass"
+              type="button"
+              class="btn act-next text-lg"
+              disabled={!proposal}
+              onclick={() => pass(toSecondLine)}
+            >
               {proposal ? (toSecondLine ? 'To the second line' : `Take the ${proposal.advised}`) : 'Take it'},
               next
               <span class="key">↵</span>
             </button>
             {#if proposal && toSecondLine}
-              <button type="button" class="btn act" onclick={passAnyway}
+              <button type="button" class="btn act" onclick={() => pass(false)}
                 >Take the {proposal.advised} without a trial</button
               >
             {/if}
