@@ -50,9 +50,19 @@ describe('the pin to begin with', () => {
     expect(pinFor(rules(177, 164), bass)).toBe(177);
   });
 
-  it('meets the left hand half way, by 60 mm at most', () => {
-    expect(pinFor(rules(177, 97), bass)).toBe(137);
+  it('meets the left hand part of the way, by 60 mm at most', () => {
+    // 177 - 0.75 (80 - 25)
+    expect(pinFor(rules(177, 97), bass)).toBeCloseTo(135.75, 9);
     expect(pinFor(rules(277, 77), bass)).toBe(217);
+  });
+
+  it('begins to give without a jump, and never more than the bow’s rule has', () => {
+    let before = pinFor(rules(177, 177), bass);
+    for (let over = 0; over <= 200; over++) {
+      const pin = pinFor(rules(177, 177 - over), bass);
+      expect(Math.abs(pin - before)).toBeLessThanOrEqual(0.75 + 1e-9);
+      before = pin;
+    }
   });
 
   it('stays within the pin’s range', () => {

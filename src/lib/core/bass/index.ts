@@ -5,7 +5,6 @@ export {
   MOST_LIFT_MM,
   pinFor,
   standingPlaces,
-  stationsOf,
   type Bass,
   type HeightRules,
   type StandingHeights

@@ -1,4 +1,4 @@
-import type { NominalInstrument } from '../instruments';
+import { stationsOf, type NominalInstrument } from '../instruments';
 import { clamp } from '../maths';
 
 /** What of a bass matters to how high it stands. */
@@ -32,24 +32,6 @@ export const MOST_LIFT_MM = 108;
 export const LOWEST_REACH_SHARE = -0.095;
 /** With the bow, the hand is this much higher than it hangs, mm. */
 const BOW_OVER_GRIP_MM = 35;
-/** Places along the instrument. */
-const BRIDGE_STATION = 0.46;
-const BOARD_SHARE = 0.81;
-const FIRST_FINGER_SHARE = 0.109;
-
-/** Places up the instrument from its bottom, mm. */
-export function stationsOf({ bodyMm, stringMm }: Pick<Bass, 'bodyMm' | 'stringMm'>) {
-  const bridge = BRIDGE_STATION * bodyMm;
-  const nut = bridge + stringMm;
-  const boardEnd = nut - BOARD_SHARE * stringMm;
-  return {
-    bridge,
-    nut,
-    boardEnd,
-    bow: (bridge + boardEnd) / 2,
-    firstFinger: nut - FIRST_FINGER_SHARE * stringMm
-  };
-}
 
 const cosOf = (leanDeg: number) => Math.cos((leanDeg * Math.PI) / 180);
 
@@ -61,7 +43,7 @@ const cosOf = (leanDeg: number) => Math.cos((leanDeg * Math.PI) / 180);
  */
 export function heightRules(player: StandingHeights, bass: Bass, leanDeg = LEAN_DEG): HeightRules {
   const cos = cosOf(leanDeg);
-  const at = stationsOf(bass);
+  const at = stationsOf('bass', bass);
   const bowReachMm = (player.gripHangMm + BOW_OVER_GRIP_MM) / cos - at.bow;
   const cheekMm = player.cheekMm / cos - at.firstFinger;
   return {
@@ -72,24 +54,26 @@ export function heightRules(player: StandingHeights, bass: Bass, leanDeg = LEAN_
   };
 }
 
-/** Over this difference between bow and cheek, the pin meets the left hand part of the way, mm. */
+/** From this difference between bow and cheek on, the pin meets the left hand part of the way, mm. */
 const TOLERATED_LIFT_MM = 25;
+/** The pin gives this share of what is beyond, and this much at most, mm: the bow still clears the fingerboard. */
+const GIVEN_SHARE = 0.75;
 const MOST_GIVEN_MM = 60;
 
 /**
- * The pin to begin with, mm: by the bow's reach, given half of what lifts the left hand above the cheek (60 mm
- * at most), within the pin's range.
+ * The pin to begin with, mm: by the bow's reach, less clamp(0.75 (reach - cheek - 25), 0, 60), so that the
+ * compromise begins without a jump; within the pin's range.
  */
 export function pinFor(rules: HeightRules, bass: Bass): number {
-  const over = rules.bowReachMm - rules.cheekMm;
-  const given = over > TOLERATED_LIFT_MM ? Math.min(MOST_GIVEN_MM, over / 2) : 0;
+  const over = rules.bowReachMm - rules.cheekMm - TOLERATED_LIFT_MM;
+  const given = clamp(GIVEN_SHARE * over, 0, MOST_GIVEN_MM);
   return clamp(rules.bowReachMm - given, bass.pinMinMm ?? 0, bass.pinMaxMm ?? Infinity);
 }
 
 /** Where bow, nut and first finger come to stand with a pin, mm above the floor. */
 export function standingPlaces(bass: Bass, pinMm: number, leanDeg = LEAN_DEG) {
   const cos = cosOf(leanDeg);
-  const { bow, nut, firstFinger, bridge, boardEnd } = stationsOf(bass);
+  const { bow, nut, firstFinger, bridge, boardEnd } = stationsOf('bass', bass);
   const height = (station: number) => (pinMm + station) * cos;
   return {
     bowMm: height(bow),

@@ -14,7 +14,7 @@ export type Plausibility =
       readonly kind: 'ask';
       readonly expectedMm: number | null;
       readonly sds: number | null;
-      readonly likely: 'other-unit' | 'other-landmark' | 'unknown';
+      readonly likely: 'other-unit' | 'other-landmark' | 'birth-month' | 'unknown';
     };
 
 /**
@@ -22,8 +22,14 @@ export type Plausibility =
  * (3 standard deviations of the expected length).
  *
  * @param heightMm standing height when known
+ * @param forAge for a height, how far it lies from the growth reference: beyond it, the age is asked about too
  */
-export function plausibility(id: MeasurementId, mm: number, heightMm: number | null): Plausibility {
+export function plausibility(
+  id: MeasurementId,
+  mm: number,
+  heightMm: number | null,
+  forAge: 'within' | 'beyond' = 'within'
+): Plausibility {
   const kind = MEASUREMENTS[id];
   const [lowMm, highMm] = kind.rangeMm;
   const unit = looksLikeOtherUnit(id, mm, heightMm);
@@ -34,9 +40,9 @@ export function plausibility(id: MeasurementId, mm: number, heightMm: number | n
   }
   if (id === 'height') {
     const usual = mm >= USUAL_HEIGHT_MM[0] && mm <= USUAL_HEIGHT_MM[1];
-    return usual
-      ? { kind: 'fine' }
-      : { kind: 'ask', expectedMm: null, sds: null, likely: unit ? 'other-unit' : 'unknown' };
+    if (usual && forAge === 'within') return { kind: 'fine' };
+    const otherwise = forAge === 'beyond' ? 'birth-month' : 'unknown';
+    return { kind: 'ask', expectedMm: null, sds: null, likely: unit && !usual ? 'other-unit' : otherwise };
   }
   if (heightMm === null || !kind.expectedMm || !kind.expectedShare) return { kind: 'fine' };
   const expectedMm = kind.expectedMm(heightMm);

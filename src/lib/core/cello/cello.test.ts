@@ -9,7 +9,7 @@ import {
   SLIDE_RANGE_MM,
   solvePosture,
   startPlacement,
-  TILT_RANGE_DEG
+  ANGLE_RANGE_DEG
 } from '.';
 
 describe('the limits of the sizes', () => {
@@ -38,7 +38,7 @@ describe('the seated posture', () => {
   ])('of an average player of %d mm at a %s', (heightMm, size, pin, tilt, slide, peg, corner) => {
     const found = solvePosture(averageSeatedBody(heightMm), dimensionsOf('cello', size));
     expect(Math.round(found.pinMm)).toBe(pin);
-    expect(found.tiltDeg).toBeCloseTo(tilt, 1);
+    expect(found.angleDeg).toBeCloseTo(tilt, 1);
     expect(Math.round(found.slideMm)).toBe(slide);
     expect(Math.round(found.pegAboveEarMm)).toBe(peg);
     expect(Math.round(found.cornerAboveKneeMm)).toBe(corner);
@@ -47,9 +47,9 @@ describe('the seated posture', () => {
   it('stands on the floor: pin, ribs and tip lie on one line', () => {
     const cello = dimensionsOf('cello', '3/4');
     const body = averageSeatedBody(1450);
-    const { pinTop, pinTip, pinMm, tiltDeg } = seatedPosture(body, cello, startPlacement(body));
+    const { pinTop, pinTip, pinMm, angleDeg } = seatedPosture(body, cello, startPlacement(body));
     expect(Math.hypot(pinTop.x - pinTip.x, pinTop.y - pinTip.y)).toBeCloseTo(pinMm, 6);
-    expect(Math.atan2(pinTip.x - pinTop.x, pinTop.y)).toBeCloseTo((tiltDeg * Math.PI) / 180, 9);
+    expect(Math.atan2(pinTip.x - pinTop.x, pinTop.y)).toBeCloseTo((angleDeg * Math.PI) / 180, 9);
   });
 
   it('finds no better place anywhere on a grid', () => {
@@ -58,10 +58,10 @@ describe('the seated posture', () => {
         const body = averageSeatedBody(heightMm);
         const cello = dimensionsOf('cello', size);
         const found = misfit(solvePosture(body, cello), body, cello);
-        for (let tiltDeg = TILT_RANGE_DEG[0]; tiltDeg <= TILT_RANGE_DEG[1]; tiltDeg += 2)
+        for (let angleDeg = ANGLE_RANGE_DEG[0]; angleDeg <= ANGLE_RANGE_DEG[1]; angleDeg += 2)
           for (let slideMm = SLIDE_RANGE_MM[0]; slideMm <= SLIDE_RANGE_MM[1]; slideMm += 6)
             for (let over = 0; over <= 40; over += 8) {
-              const there = { tiltDeg, slideMm, seatMm: body.lowerLegMm + over };
+              const there = { angleDeg, slideMm, seatMm: body.lowerLegMm + over };
               expect(misfit(seatedPosture(body, cello, there), body, cello)).toBeGreaterThanOrEqual(
                 found - 1e-6
               );
@@ -76,7 +76,7 @@ describe('the seated posture', () => {
     const found = solvePosture(body, cello, { seatMm });
     expect(found.seatMm).toBe(seatMm);
     expect(misfit(found, body, cello)).toBeGreaterThan(misfit(solvePosture(body, cello), body, cello));
-    const fixed = { tiltDeg: 35, seatMm, slideMm: 0 };
+    const fixed = { angleDeg: 35, seatMm, slideMm: 0 };
     expect(solvePosture(body, cello, fixed)).toMatchObject(fixed);
   });
 
@@ -111,8 +111,8 @@ describe('the seated posture', () => {
             earMm: average.earMm * trunk
           };
           const found = solvePosture(body, dimensionsOf('cello', size));
-          expect(found.tiltDeg).toBeGreaterThanOrEqual(TILT_RANGE_DEG[0]);
-          expect(found.tiltDeg).toBeLessThanOrEqual(TILT_RANGE_DEG[1]);
+          expect(found.angleDeg).toBeGreaterThanOrEqual(ANGLE_RANGE_DEG[0]);
+          expect(found.angleDeg).toBeLessThanOrEqual(ANGLE_RANGE_DEG[1]);
           expect(found.slideMm).toBeGreaterThanOrEqual(SLIDE_RANGE_MM[0]);
           expect(found.slideMm).toBeLessThanOrEqual(SLIDE_RANGE_MM[1]);
           expect(found.bowShare).toBeGreaterThanOrEqual(0);

@@ -2,7 +2,7 @@ export { averageSeatedBody, seatedBody, type SeatedBody } from './seated-body';
 export {
   seatedPosture,
   START_SEAT_OVER_LEG_MM,
-  START_TILT_DEG,
+  START_ANGLE_DEG,
   startPlacement,
   type Cello,
   type Place,
@@ -15,6 +15,6 @@ export {
   SEAT_OVER_LEG_MM,
   SLIDE_RANGE_MM,
   solvePosture,
-  TILT_RANGE_DEG
+  ANGLE_RANGE_DEG
 } from './solve';
 export { seatedLimits, type SeatedLimit } from './limits';

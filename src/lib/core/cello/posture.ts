@@ -1,5 +1,12 @@
 import { FRACTION_OF_HEIGHT as OF_HEIGHT } from '../body';
-import type { NominalInstrument } from '../instruments';
+import {
+  CELLO_BOW,
+  CELLO_LOWER_CORNER,
+  CELLO_PEG,
+  COLLAR_MM,
+  CONTACT_BELOW_EDGE_MM,
+  type NominalInstrument
+} from '../instruments';
 import type { SeatedBody } from './seated-body';
 
 /** What of a cello matters to how it stands before a player. */
@@ -8,7 +15,7 @@ export type Cello = Pick<NominalInstrument, 'bodyMm' | 'ribMm' | 'bowMm' | 'pinM
 /** How the instrument is placed: what the teacher can change. */
 export interface Placement {
   /** Angle of the instrument from the vertical, degrees. */
-  readonly tiltDeg: number;
+  readonly angleDeg: number;
   /** Height of the seat, mm. */
   readonly seatMm: number;
   /** How far the instrument is moved up along the breastbone, mm. */
@@ -50,25 +57,14 @@ export interface Posture extends Placement {
   readonly bowShare: number;
 }
 
-/** Stations along the body from its bottom edge, as shares of body length. */
-const PEG_STATION = 1.41;
-const CORNER_STATION = 0.415;
-const BOW_STATION = 0.537;
-/** Heights out of the back, in rib heights. */
-const PEG_OUT = 0.85;
-const BOW_OUT = 1.6;
-/** The back touches this far below the upper edge. */
-const CONTACT_BELOW_EDGE_MM = 20;
-/** Part of the pin that the collar hides. */
-const COLLAR_MM = 22;
 /** The shoulder may come forward by this share of the arm. */
 const SHOULDER_GIVES = 1.05;
 /** Share of the bow from frog to tip that a stroke uses at most. */
 const BOW_IN_STROKE = 0.88;
 
 /** Hip to chest, where the instrument's own axes stand: u up the instrument, n out of its front. */
-const axes = (tiltDeg: number) => {
-  const tilt = (tiltDeg * Math.PI) / 180;
+const axes = (angleDeg: number) => {
+  const tilt = (angleDeg * Math.PI) / 180;
   return { sin: Math.sin(tilt), cos: Math.cos(tilt) };
 };
 
@@ -79,8 +75,8 @@ const axes = (tiltDeg: number) => {
  * Source: plane geometry of the seated cellist; stations are shares of body length of usual instruments.
  */
 export function seatedPosture(body: SeatedBody, cello: Cello, placement: Placement): Posture {
-  const { tiltDeg, seatMm, slideMm } = placement;
-  const { sin, cos } = axes(tiltDeg);
+  const { angleDeg, seatMm, slideMm } = placement;
+  const { sin, cos } = axes(angleDeg);
   const contact = { x: body.chestDepthMm / 2, y: seatMm + body.breastboneMm + slideMm };
   const touches = cello.bodyMm - CONTACT_BELOW_EDGE_MM;
   const point = (along: number, out: number): Place => ({
@@ -88,9 +84,9 @@ export function seatedPosture(body: SeatedBody, cello: Cello, placement: Placeme
     y: contact.y + (along - touches) * cos + out * sin
   });
   const pinMm = (contact.y - touches * cos + (cello.ribMm / 2) * sin) / cos;
-  const peg = point(PEG_STATION * cello.bodyMm, PEG_OUT * cello.ribMm);
-  const corner = point(CORNER_STATION * cello.bodyMm, 0);
-  const bowContact = point(BOW_STATION * cello.bodyMm, BOW_OUT * cello.ribMm);
+  const peg = point(CELLO_PEG.along * cello.bodyMm, CELLO_PEG.out * cello.ribMm);
+  const corner = point(CELLO_LOWER_CORNER.along * cello.bodyMm, CELLO_LOWER_CORNER.out);
+  const bowContact = point(CELLO_BOW.along * cello.bodyMm, CELLO_BOW.out * cello.ribMm);
   const ear = { x: 0, y: seatMm + body.earMm };
   const shoulder = { x: 0, y: seatMm + body.shoulderMm };
   const kneeMm = body.lowerLegMm + OF_HEIGHT.innerKneeOverLowerLeg * body.heightMm;
@@ -100,7 +96,7 @@ export function seatedPosture(body: SeatedBody, cello: Cello, placement: Placeme
   const strokeMm = across < 0 ? 0 : body.shoulderHalfBreadthMm + Math.sqrt(across);
   // Written out: copying the placement in would cost more than all the rest.
   return {
-    tiltDeg,
+    angleDeg,
     seatMm,
     slideMm,
     contact,
@@ -124,12 +120,12 @@ export function seatedPosture(body: SeatedBody, cello: Cello, placement: Placeme
 
 /** Where every search and every judgement of a size begins. */
 export const startPlacement = (body: SeatedBody): Placement => ({
-  tiltDeg: START_TILT_DEG,
+  angleDeg: START_ANGLE_DEG,
   seatMm: body.lowerLegMm + START_SEAT_OVER_LEG_MM,
   slideMm: 0
 });
 
 /** Usual angle of the instrument from the vertical. */
-export const START_TILT_DEG = 30;
+export const START_ANGLE_DEG = 30;
 /** Usual height of the seat over the lower leg. */
 export const START_SEAT_OVER_LEG_MM = 25;

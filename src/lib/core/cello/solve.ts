@@ -2,7 +2,7 @@ import { leastSquares } from '../maths';
 import {
   seatedPosture,
   START_SEAT_OVER_LEG_MM,
-  START_TILT_DEG,
+  START_ANGLE_DEG,
   startPlacement,
   type Cello,
   type Placement,
@@ -11,7 +11,7 @@ import {
 import type { SeatedBody } from './seated-body';
 
 /** Angles and slides that a player can be given; the seat lies this far over the lower leg. */
-export const TILT_RANGE_DEG = [20, 40] as const;
+export const ANGLE_RANGE_DEG = [20, 40] as const;
 export const SLIDE_RANGE_MM = [-50, 40] as const;
 export const SEAT_OVER_LEG_MM = [0, 40] as const;
 
@@ -20,7 +20,7 @@ const PEG_AIM_MM = -15;
 /** The corner may lie this far above or below the inner knee, mm. */
 export const CORNER_RANGE_MM = [-40, 40] as const;
 /** What counts as one step of misfit: mm, and degrees for the angle. */
-const STEP = { peg: 25, corner: 25, pin: 25, slide: 30, seat: 20, tilt: 10 } as const;
+const STEP = { peg: 25, corner: 25, pin: 25, slide: 30, seat: 20, angle: 10 } as const;
 const WEIGHT_OF_HABIT = 2;
 
 /** How far a value lies outside a range, 0 inside. */
@@ -34,7 +34,7 @@ function misses(posture: Posture, body: SeatedBody, cello: Cello): readonly numb
     beyond(posture.cornerAboveKneeMm, ...CORNER_RANGE_MM) / STEP.corner,
     beyond(posture.pinMm, cello.pinMinMm ?? 0, cello.pinMaxMm ?? Infinity) / STEP.pin,
     posture.slideMm / STEP.slide,
-    (habit * (posture.tiltDeg - START_TILT_DEG)) / STEP.tilt,
+    (habit * (posture.angleDeg - START_ANGLE_DEG)) / STEP.angle,
     (habit * (posture.seatMm - body.lowerLegMm - START_SEAT_OVER_LEG_MM)) / STEP.seat
   ];
 }
@@ -51,15 +51,15 @@ export const misfit = (posture: Posture, body: SeatedBody, cello: Cello): number
 export function solvePosture(body: SeatedBody, cello: Cello, locked: Partial<Placement> = {}): Posture {
   const start = { ...startPlacement(body), ...locked };
   const ranges = {
-    tiltDeg: TILT_RANGE_DEG,
+    angleDeg: ANGLE_RANGE_DEG,
     slideMm: SLIDE_RANGE_MM,
     seatMm: [body.lowerLegMm + SEAT_OVER_LEG_MM[0], body.lowerLegMm + SEAT_OVER_LEG_MM[1]]
   } as const;
-  const free = (['tiltDeg', 'slideMm', 'seatMm'] as const).filter((key) => locked[key] === undefined);
+  const free = (['angleDeg', 'slideMm', 'seatMm'] as const).filter((key) => locked[key] === undefined);
   const placed = (values: readonly number[]) => {
     const at = (key: keyof Placement) => values[free.indexOf(key)] ?? start[key];
     return seatedPosture(body, cello, {
-      tiltDeg: at('tiltDeg'),
+      angleDeg: at('angleDeg'),
       slideMm: at('slideMm'),
       seatMm: at('seatMm')
     });

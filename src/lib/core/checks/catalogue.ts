@@ -42,7 +42,7 @@ export const HOLD_CHECKS: readonly Check[] = [
     families: VIOLIN_VIOLA,
     category: 'hold',
     title: 'It comes to the player',
-    from: 'front',
+    standpoint: 'front',
     right:
       'Out to the side, turned over, set on the collarbone; the body stays tall and does not go to meet it.',
     forPlayer: 'Bring it to you. Stay tall.',
@@ -50,21 +50,23 @@ export const HOLD_CHECKS: readonly Check[] = [
       {
         id: 'body-bends',
         text: 'Body bends or twists to meet it',
-        remedies: [
-          { cause: 'habit', text: 'Take it away and bring it up anew, slowly.', drill: 'set-and-reset' },
-          { cause: 'size', text: 'Look whether it is too long or too heavy.' }
+        causes: [
+          { cause: 'habit', remedy: 'Take it away and bring it up anew, slowly.', drill: 'set-and-reset' },
+          { cause: 'size', remedy: 'Look whether it is too long or too heavy.' }
         ]
       },
       {
         id: 'head-reaches',
         text: 'Head reaches forward for it',
-        remedies: [
-          { cause: 'set-up', text: 'Raise the rest by 5 mm and look again.' },
-          { cause: 'habit', text: 'Set it first, then lay the jaw down.', drill: 'set-and-reset' }
+        causes: [
+          { cause: 'set-up', remedy: 'Raise the rest by 5 mm and look again.' },
+          { cause: 'habit', remedy: 'Set it first, then lay the jaw down.', drill: 'set-and-reset' }
         ]
       }
     ],
     result: 'rating',
+    schools: [],
+    picture: null,
     drill: 'set-and-reset'
   },
   {
@@ -72,25 +74,27 @@ export const HOLD_CHECKS: readonly Check[] = [
     families: VIOLIN_VIOLA,
     category: 'hold',
     title: 'It sits on the collarbone',
-    from: 'side',
+    standpoint: 'left',
     right: 'The back rests on the collarbone and the rest on the shoulder, not on the chest.',
     forPlayer: 'Let it sit on your collarbone.',
     faults: [
       {
         id: 'on-chest',
         text: 'Slipped down to the chest',
-        remedies: [
-          { cause: 'set-up', text: 'Widen the rest, raise its chest foot, look at the tilt.' },
-          { cause: 'habit', text: 'Set it anew at the neck.', drill: 'set-and-reset' }
+        causes: [
+          { cause: 'set-up', remedy: 'Widen the rest, raise its chest foot, look at the tilt.' },
+          { cause: 'habit', remedy: 'Set it anew at the neck.', drill: 'set-and-reset' }
         ]
       },
       {
         id: 'far-out',
         text: 'Far out on the shoulder',
-        remedies: [{ cause: 'habit', text: 'Bring the end nearer to the neck.', drill: 'set-and-reset' }]
+        causes: [{ cause: 'habit', remedy: 'Bring the end nearer to the neck.', drill: 'set-and-reset' }]
       }
     ],
     result: 'rating',
+    schools: [],
+    picture: null,
     drill: 'set-and-reset'
   },
   {
@@ -98,29 +102,31 @@ export const HOLD_CHECKS: readonly Check[] = [
     families: VIOLIN_VIOLA,
     category: 'hold',
     title: 'The jaw lies on the rest',
-    from: 'front',
+    standpoint: 'front',
     right:
       'The side of the jaw lies on the chin rest by its own weight; not the cheek, not the tip of the chin.',
-    forPlayer: 'Let your jaw rest, soft as on a pillow.',
+    forPlayer: 'Lay your jaw down, soft as on a pillow.',
     faults: [
       {
         id: 'clamps',
         text: 'Clamps or clenches the jaw',
-        remedies: [
-          { cause: 'set-up', text: 'The filling is too low: raise rest or chin rest by 5 mm.' },
-          { cause: 'habit', text: 'Let go, shake out, set again.', drill: 'shake-out' }
+        causes: [
+          { cause: 'set-up', remedy: 'The filling is too low: raise rest or chin rest by 5 mm.' },
+          { cause: 'habit', remedy: 'Let go, shake out, set again.', drill: 'shake-out' }
         ]
       },
       {
         id: 'chin-tip',
         text: 'Tip of the chin on it',
-        remedies: [
-          { cause: 'set-up', text: 'Mount the chin rest nearer to the centre.' },
-          { cause: 'habit', text: 'Turn the head a little, then lay it down.', drill: 'wall-mirror' }
+        causes: [
+          { cause: 'set-up', remedy: 'Mount the chin rest nearer to the centre.' },
+          { cause: 'habit', remedy: 'Turn the head a little, then lay it down.', drill: 'wall-mirror' }
         ]
       }
     ],
     result: 'rating',
+    schools: [],
+    picture: null,
     drill: 'set-and-reset'
   },
   {
@@ -128,25 +134,27 @@ export const HOLD_CHECKS: readonly Check[] = [
     families: VIOLIN_VIOLA,
     category: 'hold',
     title: 'The neck is straight',
-    from: 'behind',
+    standpoint: 'behind',
     right: 'Seen from behind the neck is straight; the head is turned slightly and laid down, not tipped.',
     forPlayer: 'Long, straight neck.',
     faults: [
       {
         id: 'head-tips',
         text: 'Head tips toward the instrument',
-        remedies: [
-          { cause: 'set-up', text: 'Chin rest or rest too low: raise by 5 mm.' },
-          { cause: 'habit', text: 'Look in the mirror.', drill: 'wall-mirror' }
+        causes: [
+          { cause: 'set-up', remedy: 'Chin rest or rest too low: raise by 5 mm.' },
+          { cause: 'habit', remedy: 'Look in the mirror.', drill: 'wall-mirror' }
         ]
       },
       {
         id: 'chin-up',
         text: 'Head pushed away, chin up',
-        remedies: [{ cause: 'set-up', text: 'Too high: lower by 5 mm.' }]
+        causes: [{ cause: 'set-up', remedy: 'Too high: lower by 5 mm.' }]
       }
     ],
     result: 'rating',
+    schools: [],
+    picture: null,
     drill: 'wall-mirror'
   },
   {
@@ -154,28 +162,30 @@ export const HOLD_CHECKS: readonly Check[] = [
     families: VIOLIN_VIOLA,
     category: 'hold',
     title: 'The shoulder hangs',
-    from: 'behind',
+    standpoint: 'behind',
     right: 'Both shoulders hang level, also while the left hand plays.',
     forPlayer: 'Soft, low shoulders.',
     faults: [
       {
         id: 'raised',
         text: 'Left shoulder raised to clamp',
-        remedies: [
-          { cause: 'set-up', text: 'Too low in sum: raise by 5 mm, twice at most.' },
-          { cause: 'habit', text: 'If it stays after two raises it is a habit.', drill: 'hands-off' }
+        causes: [
+          { cause: 'set-up', remedy: 'Too low in sum: raise by 5 mm, twice at most.' },
+          { cause: 'habit', remedy: 'If it stays after two raises it is a habit.', drill: 'hands-off' }
         ]
       },
       {
         id: 'rolled',
         text: 'Shoulder rolled forward',
-        remedies: [
-          { cause: 'size', text: 'Look whether the instrument is too long.' },
-          { cause: 'habit', text: 'Shake out and set again.', drill: 'shake-out' }
+        causes: [
+          { cause: 'size', remedy: 'Look whether the instrument is too long.' },
+          { cause: 'habit', remedy: 'Shake out and set again.', drill: 'shake-out' }
         ]
       }
     ],
     result: 'rating',
+    schools: [],
+    picture: null,
     drill: 'shake-out'
   },
   {
@@ -183,29 +193,31 @@ export const HOLD_CHECKS: readonly Check[] = [
     families: VIOLIN_VIOLA,
     category: 'hold',
     title: 'The strings are level with the floor',
-    from: 'side',
+    standpoint: 'left',
     right: 'From the side the strings run level; the scroll neither droops nor points up.',
     forPlayer: 'Could a marble lie on the strings?',
     faults: [
       {
         id: 'droops',
         text: 'Scroll droops',
-        remedies: [
+        causes: [
           {
             cause: 'set-up',
-            text: 'Seat it further back on the shoulder, then raise the chest foot by 5 mm.'
+            remedy: 'Seat it further back on the shoulder, then raise the chest foot by 5 mm.'
           },
-          { cause: 'habit', text: 'Build the strength of the left arm.', drill: 'arm-strength' },
-          { cause: 'size', text: 'Look whether it is too heavy.' }
+          { cause: 'habit', remedy: 'Build the strength of the left arm.', drill: 'arm-strength' },
+          { cause: 'size', remedy: 'Look whether it is too heavy.' }
         ]
       },
       {
         id: 'points-up',
         text: 'Scroll points up',
-        remedies: [{ cause: 'set-up', text: 'Lower the chest foot by 5 mm.' }]
+        causes: [{ cause: 'set-up', remedy: 'Lower the chest foot by 5 mm.' }]
       }
     ],
     result: 'rating',
+    schools: [],
+    picture: null,
     drill: 'arm-strength'
   },
   {
@@ -213,25 +225,27 @@ export const HOLD_CHECKS: readonly Check[] = [
     families: VIOLIN_VIOLA,
     category: 'hold',
     title: 'The scroll points the agreed way',
-    from: 'above',
+    standpoint: 'above',
     right: 'Seen from above the scroll points in your school’s direction and stays there while playing.',
     forPlayer: 'Scroll to its spot.',
     faults: [
       {
         id: 'too-far-out',
         text: 'Scroll too far to the side, head turned far',
-        remedies: [
-          { cause: 'set-up', text: 'Bring the scroll in, or mount the chin rest nearer to the centre.' },
-          { cause: 'habit', text: 'Put a mark on the wall to aim at.', drill: 'wall-mirror' }
+        causes: [
+          { cause: 'set-up', remedy: 'Bring the scroll in, or mount the chin rest nearer to the centre.' },
+          { cause: 'habit', remedy: 'Put a mark on the wall to aim at.', drill: 'wall-mirror' }
         ]
       },
       {
         id: 'too-far-in',
         text: 'Scroll swings in front',
-        remedies: [{ cause: 'habit', text: 'Aim it anew before each start.', drill: 'set-and-reset' }]
+        causes: [{ cause: 'habit', remedy: 'Aim it anew before each start.', drill: 'set-and-reset' }]
       }
     ],
     result: 'rating',
+    schools: ['scroll-direction'],
+    picture: null,
     drill: 'set-and-reset'
   },
   {
@@ -239,7 +253,7 @@ export const HOLD_CHECKS: readonly Check[] = [
     families: VIOLIN_VIOLA,
     category: 'hold',
     title: 'Hands-off hold',
-    from: 'front',
+    standpoint: 'front',
     right:
       'Holds with no hand, a grown-up’s hand below. Stop the clock at a raised shoulder, a clenched jaw or lost speech.',
     forPlayer: 'Hold it with no hand.',
@@ -247,13 +261,15 @@ export const HOLD_CHECKS: readonly Check[] = [
       {
         id: 'cannot',
         text: 'Falls at once',
-        remedies: [
-          { cause: 'set-up', text: 'Rest too low, or the wrong end high.' },
-          { cause: 'habit', text: 'Passes with a hand’s help: daily drill.', drill: 'hands-off' }
+        causes: [
+          { cause: 'set-up', remedy: 'Rest too low, or the wrong end high.' },
+          { cause: 'habit', remedy: 'Passes with a hand’s help: daily drill.', drill: 'hands-off' }
         ]
       }
     ],
     result: 'seconds',
+    schools: [],
+    picture: null,
     drill: 'hands-off'
   }
 ];

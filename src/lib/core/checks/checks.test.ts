@@ -9,9 +9,9 @@ describe('the catalogue', () => {
     for (const check of CHECKS) {
       expect(DRILLS[check.drill].id).toBe(check.drill);
       expect(check.faults.length).toBeGreaterThan(0);
-      for (const { remedies } of check.faults) {
-        expect(remedies.length).toBeGreaterThan(0);
-        for (const { drill } of remedies) if (drill) expect(DRILLS[drill]).toBeDefined();
+      for (const { causes } of check.faults) {
+        expect(causes.length).toBeGreaterThan(0);
+        for (const { drill } of causes) if (drill) expect(DRILLS[drill]).toBeDefined();
       }
     }
   });
@@ -42,6 +42,15 @@ describe('focusOf', () => {
     expect(
       focusOf(checks, { [first]: rated('secure'), 'hold-hands-off': { kind: 'seconds', seconds: 12 } })
     ).toBeNull();
+  });
+
+  it('counts a no as weak and a yes as secure', () => {
+    const said = (yes: boolean): CheckOutcome => ({ kind: 'yes-no', yes });
+    expect(focusOf(checks, { [first]: rated('with-help'), [second]: said(false) })?.id).toBe(second);
+    expect(focusOf(checks, { [first]: rated('with-help'), [second]: said(true) })?.id).toBe(first);
+    expect(focusOf(checks, { [first]: rated('mostly'), [second]: { kind: 'count', count: 9 } })?.id).toBe(
+      second
+    );
   });
 
   it('counts a short hands-off hold as weak', () => {

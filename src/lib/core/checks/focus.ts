@@ -1,16 +1,23 @@
 import { HANDS_OFF_GOALS_S } from './catalogue';
-import { RATINGS, type Check, type Rating } from './types';
-
-export type CheckOutcome =
-  | { readonly kind: 'rating'; readonly rating: Rating }
-  | { readonly kind: 'seconds'; readonly seconds: number };
+import { RATINGS, type Check, type CheckOutcome } from './types';
 
 /** Strength of an outcome on the scale of ratings, 0 (not seen) to 4 (secure). */
 function strength(outcome: CheckOutcome | undefined): number {
-  if (!outcome) return 0;
-  if (outcome.kind === 'rating') return RATINGS.indexOf(outcome.rating);
-  if (outcome.seconds >= HANDS_OFF_GOALS_S.later) return 4;
-  return outcome.seconds >= HANDS_OFF_GOALS_S.first ? 3 : 1;
+  switch (outcome?.kind) {
+    case undefined:
+      return 0;
+    case 'rating':
+      return RATINGS.indexOf(outcome.rating);
+    case 'seconds':
+      if (outcome.seconds >= HANDS_OFF_GOALS_S.later) return 4;
+      return outcome.seconds >= HANDS_OFF_GOALS_S.first ? 3 : 1;
+    case 'yes-no':
+      return outcome.yes ? 4 : 1;
+    // How much is enough is the check's own goal; until it has one, a number shows only that it was seen.
+    case 'count':
+    case 'angle':
+      return 2;
+  }
 }
 
 /**

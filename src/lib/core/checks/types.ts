@@ -8,22 +8,45 @@ export type CheckCategory = (typeof CHECK_CATEGORIES)[number];
 export const RATINGS = ['not-seen', 'not-yet', 'with-help', 'mostly', 'secure'] as const;
 export type Rating = (typeof RATINGS)[number];
 
-export type ViewedFrom = 'front' | 'side' | 'above' | 'behind';
+/** Where a teacher stands to see it best, in the order of a walk round the player. */
+export const STANDPOINTS = ['front', 'left', 'behind', 'right', 'above', 'close'] as const;
+export type Standpoint = (typeof STANDPOINTS)[number];
 export type FaultCause = 'set-up' | 'size' | 'habit';
 
-export interface Remedy {
+/** What can bring a fault about, with its remedy. */
+export interface Cause {
   readonly cause: FaultCause;
   /** What to do, in a teacher's words. */
-  readonly text: string;
+  readonly remedy: string;
   readonly drill?: DrillId;
 }
+
+/** A subject on which teachers differ, with the ways that are taught. */
+export type SchoolSubject = 'sizing' | 'filling' | 'tilt' | 'scroll-direction';
 
 export interface Fault {
   readonly id: string;
   readonly text: string;
   /** Likely causes with their remedy, likeliest first. */
-  readonly remedies: readonly Remedy[];
+  readonly causes: readonly Cause[];
 }
+
+/** What a look is recorded as. */
+export const RESULT_KINDS = ['rating', 'seconds', 'count', 'yes-no', 'angle'] as const;
+export type ResultKind = (typeof RESULT_KINDS)[number];
+
+export interface CheckPicture {
+  readonly pose: string;
+  readonly view: string;
+}
+
+/** What was seen at one look. */
+export type CheckOutcome =
+  | { readonly kind: 'rating'; readonly rating: Rating }
+  | { readonly kind: 'seconds'; readonly seconds: number }
+  | { readonly kind: 'count'; readonly count: number }
+  | { readonly kind: 'yes-no'; readonly yes: boolean }
+  | { readonly kind: 'angle'; readonly deg: number };
 
 /** One thing to look at, with what right looks like and what usually goes wrong. */
 export interface Check {
@@ -31,12 +54,17 @@ export interface Check {
   readonly families: readonly Family[];
   readonly category: CheckCategory;
   readonly title: string;
-  readonly from: ViewedFrom;
+  /** From where it is seen best. */
+  readonly standpoint: Standpoint;
   readonly right: string;
   /** The same in a line that a child understands, for the card. */
   readonly forPlayer: string;
   readonly faults: readonly Fault[];
-  readonly result: 'rating' | 'seconds';
+  readonly result: ResultKind;
+  /** What right looks like here depends on the teacher's school in these subjects. */
+  readonly schools: readonly SchoolSubject[];
+  /** The picture of right: a pose and the side from which it is shown; null while there is none. */
+  readonly picture: CheckPicture | null;
   readonly drill: DrillId;
 }
 

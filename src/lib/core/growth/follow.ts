@@ -1,5 +1,5 @@
 import { daysBetween, type IsoDay, type IsoMonth } from '../time';
-import { heightOfZ, heightsAt, zOfHeight } from './reference';
+import { heightOfZ, heightsAt, REFERENCE_REACH_Z, zOfHeight } from './reference';
 import type { Sex } from './stature';
 
 export const DAYS_PER_YEAR = 365.25;
@@ -38,6 +38,14 @@ export interface Followed {
 /** Age in years on a day, counted from the 15th of the birth month. */
 export const ageYears = (birthMonth: IsoMonth, on: IsoDay): number =>
   daysBetween(`${birthMonth}-${BIRTH_DAY}`, on) / DAYS_PER_YEAR;
+
+/** Standard score of a height on a day. */
+export const scoreOf = ({ sex, birthMonth }: Child, { date, mm }: HeightReading): number =>
+  zOfHeight(mm, heightsAt(sex, ageYears(birthMonth, date)));
+
+/** Whether a height lies so far outside the reference that nothing can be foreseen from it. */
+export const isBeyondReference = (child: Child, height: HeightReading): boolean =>
+  Math.abs(scoreOf(child, height)) > REFERENCE_REACH_Z;
 
 /** Variance that a score gains by wandering between two ages. */
 export function driftVariance(sex: Sex | null, fromYears: number, toYears: number): number {

@@ -136,16 +136,17 @@ describe('being outgrown', () => {
   });
 
   it('says when to measure next, and why', () => {
-    const calm = { borderline: false, grown: false };
+    const calm = { decided: null, grown: false };
     expect(nextMeasure('2026-11-24', null, calm)).toEqual({ date: '2027-05-24', reason: 'no-age' });
-    expect(nextMeasure('2026-11-24', null, { borderline: false, grown: true })).toEqual({
+    expect(nextMeasure('2026-11-24', null, { ...calm, grown: true })).toEqual({
       date: '2027-05-24',
       reason: 'grown'
     });
-    expect(nextMeasure('2026-11-24', null, { borderline: true, grown: false })).toEqual({
-      date: '2026-12-15',
-      reason: 'borderline'
-    });
+    const between = { ...calm, decided: { day: '2026-11-24', borderline: true } };
+    expect(nextMeasure('2026-11-24', null, between)).toEqual({ date: '2026-12-15', reason: 'borderline' });
+    // No decision is looked at again sooner than three weeks later, however long ago it was measured.
+    const late = { ...calm, decided: { day: '2027-05-20', borderline: false } };
+    expect(nextMeasure('2026-11-24', null, late).date).toBe('2027-06-10');
     expect(nextMeasure(today, { followed, outgrownAtMm: 1600 }, calm).reason).toBe('half-year');
     const soon = nextMeasure(today, { followed, outgrownAtMm: 1235 }, calm);
     expect(soon.reason).toBe('change-likely');

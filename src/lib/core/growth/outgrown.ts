@@ -73,36 +73,54 @@ export type NextMeasureReason = 'half-year' | 'change-likely' | 'borderline' | '
 
 /** Months after which everybody is measured again, however sure the size was. */
 const LONGEST_WAIT_MONTHS = 6;
-/** Days after which a choice between two sizes is looked at again. */
+/** Days after which a choice between two sizes is looked at again, and the soonest for any decision. */
 const BORDERLINE_WAIT_DAYS = 21;
 /** Chance of a change that is worth a look. */
 const WORTH_A_LOOK = 0.25;
 
+/** When to measure next, and why then. */
+export interface NextMeasure {
+  readonly date: IsoDay;
+  readonly reason: NextMeasureReason;
+}
+
+/** The last decision on a size. */
+export interface DecidedOn {
+  readonly day: IsoDay;
+  /** It was a choice between two sizes. */
+  readonly borderline: boolean;
+}
+
 /**
- * When to measure next: the earliest of six months, the day on which a change of size has a chance of 25 %,
- * and 21 days after a borderline choice. Without an age, and for the grown, six months.
+ * When to measure next: the earliest of six months after the last measuring, the day on which a change of size has a
+ * chance of 25 %, and 21 days after a borderline choice. Without an age, and for the grown, six months. A decision
+ * is never looked at again sooner than 21 days later.
  *
+ * @param measured the day of the last measuring, from which everything counts
  * @param forecast the child as followed and the height at which its size is outgrown; null without an age
+ * @param decided the last decision, where there is one
  */
 export function nextMeasure(
-  today: IsoDay,
+  measured: IsoDay,
   forecast: { readonly followed: Followed; readonly outgrownAtMm: number } | null,
-  { borderline, grown }: { readonly borderline: boolean; readonly grown: boolean }
-): { readonly date: IsoDay; readonly reason: NextMeasureReason } {
-  const halfYear = monthsLater(today, LONGEST_WAIT_MONTHS);
+  { decided, grown }: { readonly decided: DecidedOn | null; readonly grown: boolean }
+): NextMeasure {
+  const halfYear = monthsLater(measured, LONGEST_WAIT_MONTHS);
   const likely =
     forecast &&
     firstDays(
       forecast.followed,
       forecast.outgrownAtMm,
       [WORTH_A_LOOK],
-      today,
-      Math.min(daysBetween(today, halfYear), growingDays(forecast.followed, today))
+      measured,
+      Math.min(daysBetween(measured, halfYear), growingDays(forecast.followed, measured))
     )[0];
-  const choices: { date: IsoDay; reason: NextMeasureReason }[] = [
-    ...(borderline ? [{ date: daysLater(today, BORDERLINE_WAIT_DAYS), reason: 'borderline' as const }] : []),
+  const soonest = decided && daysLater(decided.day, BORDERLINE_WAIT_DAYS);
+  const choices: NextMeasure[] = [
+    ...(soonest && decided?.borderline ? [{ date: soonest, reason: 'borderline' as const }] : []),
     ...(likely ? [{ date: likely, reason: 'change-likely' as const }] : []),
     { date: halfYear, reason: grown ? 'grown' : forecast ? 'half-year' : 'no-age' }
   ];
-  return choices.reduce((earliest, one) => (one.date < earliest.date ? one : earliest));
+  const earliest = choices.reduce((first, one) => (one.date < first.date ? one : first));
+  return soonest && earliest.date < soonest ? { ...earliest, date: soonest } : earliest;
 }

@@ -42,6 +42,9 @@ export function heightsAt(sex: Sex | null, ageYears: number): HeightsAtAge {
   };
 }
 
+/** Beyond this score on either side the reference tells nothing: a slip is likelier than such a child. */
+export const REFERENCE_REACH_Z = 5;
+
 /** Standard score of a height: z = expm1(L ln(h/M)) / (L S), or ln(h/M) / S where L is 0. */
 export function zOfHeight(heightMm: number, { l, medianMm, s }: HeightsAtAge): number {
   const ratio = Math.log(heightMm / medianMm);

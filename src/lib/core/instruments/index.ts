@@ -1,4 +1,5 @@
 export {
+  EDITABLE_DIMENSIONS,
   FAMILIES,
   SHOULDER_FAMILIES,
   isShoulderFamily,
@@ -10,4 +11,15 @@ export {
   type Size
 } from './types';
 export { NOMINAL_INSTRUMENTS } from './nominal';
-export { dimensionTable, dimensionsOf, sizesOf, usualSizes, type DimensionOverrides } from './sizes';
+export {
+  CELLO_BOW,
+  CELLO_LOWER_CORNER,
+  CELLO_PEG,
+  COLLAR_MM,
+  CONTACT_BELOW_EDGE_MM,
+  stationsOf,
+  type StationLengths,
+  type Stations
+} from './stations';
+export { alongEdgeMm, footPlace, HALF_OUTLINE, halfWidthMm, type OutlineSize } from './edge';
+export { dimensionTable, dimensionsOf, sizesOf, sizesUp, usualSizes, type DimensionOverrides } from './sizes';

@@ -14,6 +14,12 @@ export const sizesOf = (family: Family): readonly Size[] =>
 export const usualSizes = (family: Family): readonly Size[] =>
   NOMINAL_INSTRUMENTS[family].filter(({ usual }) => usual).map(({ size }) => size);
 
+/** Sizes of a family out of a few, smallest first: the order of every list that people see. */
+export const sizesUp = (family: Family, among: readonly Size[] = sizesOf(family)): readonly Size[] =>
+  sizesOf(family)
+    .filter((size) => among.includes(size))
+    .reverse();
+
 /** The family's table with the teacher's own dimensions put in, largest first. */
 export function dimensionTable(
   family: Family,

@@ -29,8 +29,18 @@ export interface NominalInstrument {
 }
 
 /** Dimensions that a teacher may replace by her own. */
-export type EditableDimension =
-  'bodyMm' | 'overallMm' | 'stringMm' | 'ribMm' | 'bowMm' | 'lowerBoutMm' | 'chinRestMm';
+export const EDITABLE_DIMENSIONS = [
+  'overallMm',
+  'bodyMm',
+  'stringMm',
+  'ribMm',
+  'bowMm',
+  'lowerBoutMm',
+  'chinRestMm',
+  'pinMinMm',
+  'pinMaxMm'
+] as const;
+export type EditableDimension = (typeof EDITABLE_DIMENSIONS)[number];
 
 /** What was measured on a real instrument, in place of the nominal values of its size. */
 export interface MeasuredInstrument {

@@ -1,4 +1,4 @@
-import { HALF_OUTLINE, type OutlineSize } from './body-outline';
+import { HALF_OUTLINE, type OutlineSize } from '../instruments';
 import { path, smoothThrough, type Point } from './path';
 
 /**

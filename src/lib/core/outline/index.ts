@@ -1,4 +1,3 @@
-export { alongEdgeMm, footPlace, HALF_OUTLINE, halfWidthMm, type OutlineSize } from './body-outline';
 export { bodyOutlinePath } from './back-view';
 export { sideView, type SideView } from './side-view';
 export { armView, type ArmView } from './arm-view';

@@ -1,6 +1,6 @@
 import { LEAN_DEG } from '../bass';
 import type { Posture } from '../cello';
-import type { NominalInstrument } from '../instruments';
+import { CONTACT_BELOW_EDGE_MM, stationsOf, type Family, type NominalInstrument } from '../instruments';
 import { path, smoothThrough, type Point } from './path';
 
 /** A cello or bass seen from its side, wherever it stands; paths in mm, y downward. */
@@ -15,11 +15,8 @@ export interface LowStringsView {
 
 type Shape = Pick<NominalInstrument, 'bodyMm' | 'overallMm' | 'stringMm' | 'ribMm'>;
 
-/** Bridge from the bottom edge, as a share of the body. */
-const BRIDGE_STATION = 0.43;
 /** Height of the bridge over the top plate, as a share of the body. */
 const BRIDGE_HEIGHT = 0.118;
-const BOARD_SHARE = 0.82;
 /** How far the plates bulge, as a share of the body. */
 const ARCH = 0.024;
 
@@ -32,7 +29,8 @@ const ARCH = 0.024;
 export function lowStringsView(
   at: Placing,
   { bodyMm, overallMm, stringMm, ribMm }: Shape,
-  pinMm: number
+  pinMm: number,
+  family: Extract<Family, 'cello' | 'bass'>
 ): LowStringsView {
   const line = (...points: readonly (readonly [number, number])[]) =>
     points.map(([along, out], index) => path(index === 0 ? 'M' : 'L', ...at(along, out))).join('');
@@ -41,12 +39,10 @@ export function lowStringsView(
     return path('M', ...(placed[0] ?? [0, 0])) + smoothThrough(placed);
   };
   const arch = ARCH * bodyMm;
-  const bridge = BRIDGE_STATION * bodyMm;
+  const { bridge, nut, boardEnd } = stationsOf(family, { bodyMm, stringMm });
   const bridgeTop = ribMm + BRIDGE_HEIGHT * bodyMm;
-  const nut = bridge + stringMm;
   const k = overallMm / 1220;
   const nutOut = ribMm + 26 * k;
-  const boardEnd = nut - BOARD_SHARE * stringMm;
   const boardOut = nutOut + ((bridgeTop - 16 * k - nutOut) * (nut - boardEnd)) / (nut - bridge);
   const tailTop = bridge - 0.13 * bodyMm;
   return {
@@ -85,8 +81,8 @@ export function lowStringsView(
 export type Placing = (along: number, out: number) => Point;
 
 /** A cello as it stands before a seated player; x forward of the hips, y downward with the floor at 0. */
-export function seatedPlacing({ contact, tiltDeg }: Posture, bodyMm: number): Placing {
-  const tilt = (tiltDeg * Math.PI) / 180;
+export function seatedPlacing({ contact, angleDeg }: Posture, bodyMm: number): Placing {
+  const tilt = (angleDeg * Math.PI) / 180;
   const [sin, cos] = [Math.sin(tilt), Math.cos(tilt)];
   return (along, out) => {
     const s = along - (bodyMm - CONTACT_BELOW_EDGE_MM);
@@ -94,8 +90,6 @@ export function seatedPlacing({ contact, tiltDeg }: Posture, bodyMm: number): Pl
   };
 }
 
-/** The back touches this far below the upper edge. */
-const CONTACT_BELOW_EDGE_MM = 20;
 /** A bass meets the body at the hip, this share of the height up and forward. */
 const HIP_UP = 0.53;
 const HIP_FORWARD = 0.07;

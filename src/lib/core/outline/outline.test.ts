@@ -1,16 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { dimensionsOf, sizesOf } from '../instruments';
-import {
-  alongEdgeMm,
-  armView,
-  bodyOutlinePath,
-  footPlace,
-  HALF_OUTLINE,
-  halfWidthMm,
-  path,
-  sideView,
-  smoothThrough
-} from '.';
+import { alongEdgeMm, dimensionsOf, footPlace, HALF_OUTLINE, halfWidthMm, sizesOf } from '../instruments';
+import { armView, bodyOutlinePath, path, sideView, smoothThrough } from '.';
 
 const full = dimensionsOf('violin', '4/4');
 const numbers = (d: string) => (d.match(/-?\d+(?:\.\d+)?/g) ?? []).map(Number);

@@ -43,10 +43,10 @@ describe('a cello in its place', () => {
   });
 
   it('stands on the floor with its pin, and is as long as the instrument', () => {
-    const view = lowStringsView(at, cello, posture.pinMm);
+    const view = lowStringsView(at, cello, posture.pinMm, 'cello');
     const ys = numbers(view.pin).filter((_, index) => index % 2 === 1);
     expect(Math.max(...ys)).toBeCloseTo(0, 1);
-    const straight = lowStringsView((along, out) => [along, out], cello, 0);
+    const straight = lowStringsView((along, out) => [along, out], cello, 0, 'cello');
     expect(Math.max(...numbers(straight.scroll))).toBeGreaterThan(cello.overallMm - 5);
     expect(Math.max(...numbers(straight.scroll))).toBeLessThan(cello.overallMm + 20);
     expect(numbers(straight.body)).toContain(cello.bodyMm);

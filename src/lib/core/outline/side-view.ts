@@ -1,4 +1,4 @@
-import type { NominalInstrument } from '../instruments';
+import { stationsOf, type NominalInstrument } from '../instruments';
 import { path } from './path';
 
 export interface SideView {
@@ -15,9 +15,6 @@ export interface SideView {
 
 /** Body length of the instrument that the small parts below are measured on, mm. */
 const FULL_BODY_MM = 356;
-/** Bridge from the bottom edge, as a share of the body. */
-const BRIDGE_STATION = 0.455;
-const FINGERBOARD_SHARE = 0.82;
 
 /**
  * A violin or viola seen from its side, lying on its back: x from the end of the body (0) to the end of the
@@ -33,11 +30,9 @@ export function sideView({
   const k = bodyMm / FULL_BODY_MM;
   const plate = -ribMm / 2;
   const back = ribMm / 2;
-  const bridge = bodyMm * BRIDGE_STATION;
-  const nut = bridge + stringMm;
+  const { bridge, nut, boardEnd } = stationsOf('violin', { bodyMm, stringMm });
   const bridgeTop = plate - 10 * k - 31 * k;
   const nutTop = plate - 5 * k;
-  const boardEnd = nut - FINGERBOARD_SHARE * stringMm;
   const boardEndTop = nutTop + ((bridgeTop + 7 * k - nutTop) * (nut - boardEnd)) / stringMm;
   const radius = 15 * k;
   const eyeX = overallMm - radius;

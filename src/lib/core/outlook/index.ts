@@ -1,9 +1,3 @@
 export { sizeLadder, type Rung } from './ladder';
-export {
-  outlook,
-  outlookLine,
-  type NoForecast,
-  type Outlook,
-  type OutlookLine,
-  type OutlookQuestion
-} from './outlook';
+export { outlook, type Decided, type NoForecast, type Outlook, type OutlookQuestion } from './outlook';
+export { foresee, isGrown, standingOn, STANDINGS, type Foresight, type Standing } from './standing';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { heightOfZ, heightsAt, heightOn, ageYears } from '../growth';
 import { fittingSize, outgrownAtMm, type SizingQuestion } from '../sizing';
-import { outlook, outlookLine, sizeLadder, type OutlookQuestion } from '.';
+import { foresee, isGrown, outlook, sizeLadder, standingOn, type Foresight, type OutlookQuestion } from '.';
 
 const TODAY = '2026-11-24';
 const BIRTH = '2018-11';
@@ -78,10 +78,71 @@ describe('the outlook', () => {
     expect((outlook(taller).outgrown?.middle ?? '9') < (outlook(girl()).outgrown?.middle ?? '')).toBe(true);
   });
 
-  it('is brief in a list, and says the same', () => {
-    const line = outlookLine(girl());
-    expect(line).toMatchObject({ advised: '1/4', betweenSizes: false, why: null });
-    expect(line.outgrown).toEqual(outlook(girl()).outgrown);
+  it('has no forecast for a height that no child of that age has, and says so; an old slip does not spoil it', () => {
+    const boy = (mm: number, more: OutlookQuestion['heights'] = []): OutlookQuestion => ({
+      ...girl({ sex: 'male', birthMonth: '2013-11', heights: [...more, { date: TODAY, mm }] }),
+      sizing: { family: 'violin', readings: { height: [mm] } }
+    });
+    for (const mm of [850, 870, 2290])
+      expect(outlook(boy(mm))).toMatchObject({ why: 'beyond-reference', outgrown: null, followed: null });
+    const slip = outlook(boy(1500, [{ date: '2026-01-10', mm: 620 }]));
+    expect(slip.why).toBeNull();
+    expect(slip.followed?.z).toBeCloseTo(outlook(boy(1500)).followed?.z ?? 9, 9);
+  });
+
+  it('counts from the last measuring and the decision, not from today', () => {
+    const asked = (today: string, patch: Partial<OutlookQuestion> = {}) =>
+      outlook(girl({ size: '1/2', today, ...patch })).nextMeasure;
+    expect(asked(TODAY).date).toBe('2027-05-24');
+    expect(asked('2027-04-20')).toEqual(asked(TODAY));
+    // Overdue is now.
+    expect(asked('2027-08-01').date).toBe('2027-08-01');
+    expect(asked(TODAY, { measuredOn: '2027-01-10' }).date).toBe('2027-07-10');
+    const decided = { day: '2026-12-01', borderline: true, belowTape: false };
+    expect(asked(TODAY, { decided })).toEqual({ date: '2026-12-22', reason: 'borderline' });
+  });
+
+  it('waits for the next measuring where a size was taken below the tape on purpose', () => {
+    const decided = { day: TODAY, borderline: false, belowTape: true };
+    const now = outlook(girl({ size: '1/8', decided }));
+    expect(now).toMatchObject({ belowTape: true, why: 'below-tape', outgrown: null, outgrownAtMm: 0 });
+    const later = outlook(girl({ size: '1/8', decided, measuredOn: '2026-12-24', today: '2026-12-24' }));
+    expect(later).toMatchObject({ belowTape: false, outgrown: { middle: '2026-12-24' } });
+  });
+});
+
+describe('where a player stands', () => {
+  const settled = foresee(girl({ size: '1/2' }));
+  const at = (patch: Partial<Foresight>, today = TODAY) => standingOn({ ...settled, ...patch }, false, today);
+
+  it('goes on with what was begun, before anything else', () => {
+    expect(standingOn(null, false, TODAY)).toBe('new');
+    expect(standingOn(null, true, TODAY)).toBe('under-way');
+    expect(standingOn({ ...settled, tooSmall: true }, true, TODAY)).toBe('under-way');
+  });
+
+  it('tells measured from probable', () => {
+    expect(at({})).toBe('settled');
+    expect(at({ tooSmall: true })).toBe('measured-too-small');
+    expect(at({ tooSmall: true, estimated: true })).toBe('probably-too-small');
+    const middle = settled.outgrown?.middle ?? '';
+    expect(at({}, middle)).toBe('probably-too-small');
+    expect(at({ nextMeasure: { date: TODAY, reason: 'half-year' } })).toBe('due');
+  });
+
+  it('forecasts nothing for the grown, who may still have been measured', () => {
+    const grownOn = settled.grownOn ?? '';
+    expect(isGrown(settled, grownOn)).toBe(true);
+    expect(at({ outgrown: { early: TODAY, middle: TODAY, late: null } }, grownOn)).toBe('due');
+    expect(at({ tooSmall: true, estimated: true }, grownOn)).toBe('due');
+    expect(at({ tooSmall: true }, grownOn)).toBe('measured-too-small');
+  });
+
+  it('is foreseen from the last measuring or decision, whenever it is asked', () => {
+    const question = girl({ size: '1/2' });
+    expect(foresee({ ...question, today: '2031-01-01' })).toEqual(foresee(question));
+    const decided = { day: '2027-02-01', borderline: false, belowTape: false };
+    expect(foresee({ ...question, decided }).nextMeasure.date >= '2027-02-22').toBe(true);
   });
 });
 

@@ -2,11 +2,13 @@ import {
   ageYears,
   follow,
   GROWN_YEARS,
+  isBeyondReference,
   nextMeasure,
   whenOutgrown,
+  type DecidedOn,
   type Followed,
   type HeightReading,
-  type NextMeasureReason,
+  type NextMeasure,
   type Outgrown,
   type Sex
 } from '../growth';
@@ -14,6 +16,12 @@ import type { MeasurementId } from '../body';
 import type { Size } from '../instruments';
 import { answerOf, judgeSizes, outgrownAtMm, type SizeAnswer, type SizingQuestion } from '../sizing';
 import type { IsoDay, IsoMonth } from '../time';
+
+/** The decision on the size in use. */
+export interface Decided extends DecidedOn {
+  /** It was taken below what the tape said, on purpose. */
+  readonly belowTape: boolean;
+}
 
 /** A question for what comes: the body and the family as for sizing, and how the player has grown so far. */
 export interface OutlookQuestion {
@@ -23,11 +31,23 @@ export interface OutlookQuestion {
   readonly sex: Sex | null;
   readonly birthMonth: IsoMonth | null;
   readonly heights: readonly HeightReading[];
+  /** The day of the last measuring of any length; that of the last height when not given. */
+  readonly measuredOn?: IsoDay | null;
+  /** The decision on that size; without it nothing was decided yet. */
+  readonly decided?: Decided | null;
   readonly today: IsoDay;
 }
 
 /** Why there is no forecast. */
-export type NoForecast = 'no-age' | 'grown' | 'no-height' | 'largest-size';
+export type NoForecast =
+  | 'no-age'
+  | 'grown'
+  | 'no-height'
+  | 'largest-size'
+  /** The last height lies far outside the reference: a slip, or a child that it does not describe. */
+  | 'beyond-reference'
+  /** Decided below what the tape says, and not measured since. */
+  | 'below-tape';
 
 export interface Outlook {
   /** The size by the lengths as they are; null when too little was measured. */
@@ -37,69 +57,68 @@ export interface Outlook {
   /** Height at which the size is outgrown, mm: 0 when it is so already, null when it never is. */
   readonly outgrownAtMm: number | null;
   readonly outgrown: Outgrown | null;
+  /** The size was taken below what the tape says, on purpose, and nothing was measured since. */
+  readonly belowTape: boolean;
   readonly why: NoForecast | null;
   /** Lengths that decide and were not measured: the forecast rests on height for them. */
   readonly estimated: readonly MeasurementId[];
-  readonly nextMeasure: { readonly date: IsoDay; readonly reason: NextMeasureReason };
+  /** Not before today: what is overdue is wanted now. */
+  readonly nextMeasure: NextMeasure;
 }
 
 /**
- * Says when the size in use will be outgrown and when to measure next. Lengths keep their ratio to height.
+ * Says when the size in use will be outgrown and when to measure next. Lengths keep their ratio to height. When to
+ * measure counts from the last measuring and the decision, so it stays where it is until one of them changes.
  *
  * After 18 years, without an age or without a height there is no forecast, and `why` tells which.
  */
 export function outlook(question: OutlookQuestion): Outlook {
-  const { sizing, size, sex, birthMonth, heights, today } = question;
-  const followed = birthMonth && heights.length > 0 ? follow({ sex, birthMonth }, heights) : null;
+  const { sizing, size, sex, birthMonth, heights, today, decided = null } = question;
+  const lastHeight = heights.reduce<HeightReading | null>(
+    (last, one) => (last && last.date > one.date ? last : one),
+    null
+  );
+  const child = birthMonth === null ? null : { sex, birthMonth };
+  const beyond = child !== null && lastHeight !== null && isBeyondReference(child, lastHeight);
+  // An old slip must not spoil what the later heights say.
+  const telling = child ? heights.filter((height) => !isBeyondReference(child, height)) : [];
+  const followed = child && !beyond && telling.length > 0 ? follow(child, telling) : null;
   const grown = birthMonth !== null && ageYears(birthMonth, today) >= GROWN_YEARS;
-  const atMm = outgrownAtMm(sizing, size);
   const growing = followed && !grown ? followed : null;
+
+  const measuredOn = question.measuredOn ?? lastHeight?.date ?? null;
+  const belowTape = decided?.belowTape === true && (measuredOn === null || measuredOn <= decided.day);
+  const atMm = outgrownAtMm(sizing, size);
   const judgement = judgeSizes(sizing);
   const answer = judgement && answerOf(judgement);
-  const forecast = growing && { followed: growing, outgrownAtMm: atMm ?? Infinity };
+  const borderline = !decided && measuredOn !== null && answer?.between != null;
+  const next = nextMeasure(
+    measuredOn ?? decided?.day ?? today,
+    growing && { followed: growing, outgrownAtMm: belowTape ? Infinity : (atMm ?? Infinity) },
+    { decided: borderline ? { day: measuredOn, borderline } : decided, grown }
+  );
+  const why = grown
+    ? 'grown'
+    : beyond
+      ? 'beyond-reference'
+      : whyNot(growing, birthMonth, belowTape ? 'below-tape' : atMm === null ? 'largest-size' : null);
   return {
     answer,
     followed,
     outgrownAtMm: atMm,
-    outgrown: growing && atMm !== null ? whenOutgrown(growing, atMm, today) : null,
-    why: whyNot(growing, grown, birthMonth, atMm),
+    outgrown: growing && atMm !== null && !belowTape ? whenOutgrown(growing, atMm, today) : null,
+    belowTape,
+    why,
     estimated: judgement?.yardstick.estimated ?? [],
-    nextMeasure: nextMeasure(today, forecast, { borderline: answer?.between != null, grown })
+    nextMeasure: next.date < today ? { ...next, date: today } : next
   };
 }
 
 function whyNot(
   growing: Followed | null,
-  grown: boolean,
   birthMonth: IsoMonth | null,
-  atMm: number | null
+  ofTheSize: NoForecast | null
 ): NoForecast | null {
-  if (grown) return 'grown';
   if (birthMonth === null) return 'no-age';
-  if (!growing) return 'no-height';
-  return atMm === null ? 'largest-size' : null;
-}
-
-/** What a list of many players shows of each. */
-export interface OutlookLine {
-  /** What is advised by the lengths as they are; null when too little was measured. */
-  readonly advised: Size | null;
-  readonly betweenSizes: boolean;
-  readonly outgrown: Outgrown | null;
-  readonly why: NoForecast | null;
-  readonly estimated: boolean;
-  readonly nextMeasure: Outlook['nextMeasure'];
-}
-
-/** The outlook and the advised size of one player, for a list. */
-export function outlookLine(question: OutlookQuestion): OutlookLine {
-  const { answer, outgrown, why, estimated, nextMeasure } = outlook(question);
-  return {
-    advised: answer?.advised ?? null,
-    betweenSizes: answer?.between != null,
-    outgrown,
-    why,
-    estimated: estimated.length > 0,
-    nextMeasure
-  };
+  return growing ? ofTheSize : 'no-height';
 }

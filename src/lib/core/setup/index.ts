@@ -14,17 +14,38 @@ export {
   type ShoulderSlope,
   type TiltSchool
 } from './rest-schools';
-export { restStack, type HighEnd, type RestQuestion, type RestStack, type RestWarning } from './rest-stack';
+export {
+  highEndOf,
+  restStack,
+  type HighEnd,
+  type RestQuestion,
+  type RestStack,
+  type RestWarning
+} from './rest-stack';
 export { chinRestClass, type ChinRestClass } from './chin-rest-class';
 export {
-  changesBetween,
-  NO_ADJUSTMENTS,
-  REST_SETTINGS,
+  NO_REST_ADJUSTMENTS,
+  SETTING_ORIGINS,
   settle,
+  type Adjustments,
+  type AdjustmentsOf,
+  type Arrangement,
+  type ArrangementOf,
   type RestAdjustments,
-  type RestSettingId,
-  type RestSettings,
+  type RestArrangement,
   type Setting,
-  type SettingChange,
   type SettingOrigin
-} from './settings';
+} from './arrangement';
+export { changesBetween, type SettingChange } from './changes';
+export {
+  SETTING_IDS,
+  SETTING_UNITS,
+  SETUP_CHOICES,
+  SETUP_KIND_OF,
+  SETUP_KINDS,
+  unitOf,
+  type SettingId,
+  type SettingUnit,
+  type SetupChoices,
+  type SetupKind
+} from './kinds';

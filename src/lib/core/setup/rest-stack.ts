@@ -1,7 +1,6 @@
 import { FRACTION_OF_HEIGHT } from '../body';
-import type { NominalInstrument } from '../instruments';
+import { alongEdgeMm, halfWidthMm, type NominalInstrument } from '../instruments';
 import { clamp } from '../maths';
-import { alongEdgeMm, halfWidthMm } from '../outline';
 import {
   CHIN_REST_RANGE_MM,
   LIFT_MAX_MM,

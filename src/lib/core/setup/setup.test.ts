@@ -4,11 +4,13 @@ import { dimensionsOf, usualSizes } from '../instruments';
 import {
   changesBetween,
   chinRestClass,
+  highEndOf,
   LIFT_MAX_MM,
   REST_SCHOOLS,
   restStack,
   settle,
   SLOPE_DEG,
+  type AdjustmentsOf,
   type RestQuestion
 } from '.';
 
@@ -99,25 +101,50 @@ describe('settle', () => {
   const stack = restStack(half);
   const choice = { school: 'rest-first', mount: 'beside' } as const;
 
+  const own = (change: Partial<AdjustmentsOf<'rest'>>): AdjustmentsOf<'rest'> => ({
+    kind: 'rest',
+    choices: {},
+    values: {},
+    marks: {},
+    ...change
+  });
+
   it('keeps computed values and marks, and says which are the teacher’s', () => {
-    const rest = settle(stack, choice, { values: { restWidth: 150 }, marks: { restWidth: 'third hole' } });
-    expect(rest.settings.restWidth).toEqual({ mm: 150, origin: 'adjusted', mark: 'third hole' });
-    expect(rest.settings.lift).toEqual({ mm: stack.liftMm, origin: 'computed', mark: '' });
+    const { settings } = settle(
+      stack,
+      choice,
+      own({ values: { restWidth: 150 }, marks: { restWidth: 'third hole' } })
+    );
+    expect(settings.restWidth).toEqual({ value: 150, unit: 'mm', origin: 'adjusted', mark: 'third hole' });
+    expect(settings.lift).toEqual({ value: stack.liftMm, unit: 'mm', origin: 'computed', mark: '' });
+    expect(settings.tilt).toEqual({ value: stack.tiltDeg, unit: 'deg', origin: 'computed', mark: '' });
   });
 
   it('raises both feet with an own lift', () => {
-    const rest = settle(stack, choice, { values: { lift: stack.liftMm + 5 }, marks: {} });
-    expect(rest.settings.shoulderFoot.mm).toBeCloseTo(stack.shoulderFootMm + 5, 9);
-    expect(rest.settings.chestFoot.mm).toBeCloseTo(stack.chestFootMm + 5, 9);
+    const { settings } = settle(stack, choice, own({ values: { lift: stack.liftMm + 5 } }));
+    expect(settings.shoulderFoot.value).toBeCloseTo(stack.shoulderFootMm + 5, 9);
+    expect(settings.chestFoot.value).toBeCloseTo(stack.chestFootMm + 5, 9);
+  });
+
+  it('takes the usual ways unless the teacher chose others for this player', () => {
+    expect(settle(stack, choice).choices).toEqual(choice);
+    expect(settle(stack, choice, own({ choices: { mount: 'centre' } })).choices).toEqual({
+      school: 'rest-first',
+      mount: 'centre'
+    });
   });
 
   it('finds the high end from the feet as they are set', () => {
-    expect(settle(stack, choice, { values: { shoulderFoot: 10, chestFoot: 30 }, marks: {} }).highEnd).toBe(
-      'chest'
-    );
-    expect(settle(stack, choice, { values: { shoulderFoot: 20, chestFoot: 21 }, marks: {} }).highEnd).toBe(
-      'even'
-    );
+    expect(highEndOf(10, 30)).toBe('chest');
+    expect(highEndOf(20, 21)).toBe('even');
+    expect(highEndOf(24, 20)).toBe('shoulder');
+  });
+
+  it('says an own tilt is the teacher’s, also where the chest foot made it give', () => {
+    const tight = restStack({ ...half, neckGapMm: 62, tiltDeg: 30 });
+    const { tilt } = settle(tight, choice, own({ values: { tilt: 30 } })).settings;
+    expect(tilt.origin).toBe('adjusted');
+    expect(tilt.value).toBe(tight.tiltDeg);
   });
 
   it('names what changed between two versions, and nothing else', () => {
@@ -125,15 +152,36 @@ describe('settle', () => {
     const second = settle(
       stack,
       { ...choice, mount: 'centre' },
-      { values: { lift: 12 }, marks: { lift: 'line' } }
+      own({ values: { lift: 12 }, marks: { lift: 'line' } })
     );
     expect(changesBetween(first, first)).toEqual([]);
     expect(changesBetween(first, second)).toMatchObject([
       { kind: 'choice', id: 'mount', from: 'beside', to: 'centre' },
-      { kind: 'length', id: 'lift', toMm: 12 },
+      { kind: 'value', id: 'lift', unit: 'mm', to: 12 },
       { kind: 'mark', id: 'lift', from: '', to: 'line' },
-      { kind: 'length', id: 'shoulderFoot' },
-      { kind: 'length', id: 'chestFoot' }
+      { kind: 'value', id: 'shoulderFoot' },
+      { kind: 'value', id: 'chestFoot' }
+    ]);
+  });
+
+  it('does not call it a change where people read the same millimetre', () => {
+    const at = (lift: number) =>
+      settle(stack, choice, own({ values: { lift, shoulderFoot: 30, chestFoot: 20 } }));
+    expect(changesBetween(at(5.6), at(6.4))).toEqual([]);
+    expect(changesBetween(at(5.4), at(5.6))).toMatchObject([{ id: 'lift' }]);
+  });
+
+  it('has nothing to compare between kinds', () => {
+    const setting = { value: 1, unit: 'mm', origin: 'typed', mark: '' } as const;
+    const standing = {
+      kind: 'standing',
+      choices: { bowHold: 'overhand' },
+      settings: { pin: setting, lean: setting, bowOffset: setting, stool: setting }
+    } as const;
+    expect(changesBetween(settle(stack, choice), standing)).toEqual([]);
+    const taller = { ...standing, settings: { ...standing.settings, pin: { ...setting, value: 40 } } };
+    expect(changesBetween(standing, taller)).toEqual([
+      { kind: 'value', id: 'pin', unit: 'mm', from: 1, to: 40 }
     ]);
   });
 });

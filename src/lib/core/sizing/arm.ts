@@ -54,10 +54,11 @@ export function solveArm(readings: Readings): Arm | null {
     observe(0, 1, expectedLength('handLength', heightMm));
     estimated.push('handLength');
   }
-  return { ...leastSquares(observations), estimated };
+  return { ...wristAndHand(observations), estimated };
 }
 
-function leastSquares(observations: readonly Observation[]): Omit<Arm, 'estimated'> {
+/** Weighted least squares in closed form, for two unknowns. */
+function wristAndHand(observations: readonly Observation[]): Omit<Arm, 'estimated'> {
   let ww = 0;
   let wh = 0;
   let hh = 0;

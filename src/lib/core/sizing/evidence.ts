@@ -1,9 +1,9 @@
-import { pinFor, standingPlaces } from '../bass';
+import { heightRules, pinFor, standingPlaces } from '../bass';
 import { readOf, FRACTION_OF_HEIGHT as OF_HEIGHT, type Readings } from '../body';
 import { CORNER_RANGE_MM, solvePosture, type Posture } from '../cello';
 import type { NominalInstrument } from '../instruments';
 import { CLOSED_FRAME, EXTENDED_FRAME, frameFit } from './frame';
-import type { Judged, Judgement } from './judge';
+import { limited, type Judged, type Judgement } from './judge';
 import type { SizingQuestion, TestKind } from './yardstick';
 
 export type EvidenceKind =
@@ -38,8 +38,6 @@ export interface Evidence {
 /** With less than this share of the bow in reach, a cello is too large for the arm. */
 export const LEAST_BOW_SHARE = 0.5;
 
-const finite = (value: number) => (Number.isFinite(value) ? value : null);
-
 /** Everything that speaks for or against one size of a judgement. */
 export function evidenceFor(
   question: SizingQuestion,
@@ -61,7 +59,7 @@ function decision(test: Judged['tests'][number], nextUp: Judged['tests'][number]
   return {
     kind: test.kind,
     value: test.value,
-    limit: finite(test.limit),
+    limit: limited(test.limit),
     speaksFor: test.marginMm < 0 ? 'smaller' : largerHolds ? 'larger' : 'this',
     weight: 'decides'
   };
@@ -95,7 +93,7 @@ function placement({ yardstick }: Judgement, instrument: NominalInstrument): rea
     case 'seated':
       return seatedEvidence(solvePosture(arithmetic.body, instrument), instrument, body.heightMm);
     case 'standing': {
-      const pinMm = pinFor(arithmetic.rulesOf(instrument), instrument);
+      const pinMm = pinFor(heightRules(arithmetic.heights, instrument), instrument);
       const { firstFingerMm } = standingPlaces(instrument, pinMm);
       const { eyebrowMm } = arithmetic.heights;
       const over = firstFingerMm > eyebrowMm;

@@ -68,7 +68,7 @@ export function consideredInstruments({
   instruments = [],
   overrides
 }: SizingQuestion): readonly Considered[] {
-  const wanted = new Set(sizes ?? [...usualSizes(family), ...instruments.map(({ size }) => size)]);
+  const wanted = new Set([...(sizes ?? usualSizes(family)), ...instruments.map(({ size }) => size)]);
   return dimensionTable(family, overrides)
     .filter(({ size }) => wanted.has(size))
     .map((nominal): Considered => {
@@ -112,6 +112,9 @@ export function scaledTo(
     ribMm: nominal.ribMm * scale
   };
 }
+
+/** A margin or limit as plain data: null where the smallest that is made has none. */
+export const limited = (value: number): number | null => (Number.isFinite(value) ? value : null);
 
 /** The rule's own answer alone: the largest size that holds, else the smallest. */
 export const fittingSize = (question: SizingQuestion): Size | null =>

@@ -159,7 +159,7 @@ describe('the reasons', () => {
   it('give a violin player the viola of about the same length', () => {
     const from = { family: 'violin', size: '3/4' } as const;
     const proposal = propose({ family: 'viola', readings: { height: [1450], armToPalm: [580] }, from });
-    expect(reasonOf(proposal, 'changes-over')).toEqual({ code: 'changes-over', from: '3/4', size: '13 in' });
+    expect(reasonOf(proposal, 'changes-over')).toEqual({ code: 'changes-over', from, size: '13 in' });
   });
 });
 

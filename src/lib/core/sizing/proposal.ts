@@ -18,8 +18,8 @@ export interface Candidate {
    * null for the others.
    */
   readonly landing: number | null;
-  /** Room up to the limit, mm; negative beyond it, infinite for the smallest that is made. */
-  readonly marginMm: number;
+  /** Room up to the limit, mm; negative beyond it, null for the smallest that is made, which has none. */
+  readonly marginMm: number | null;
   /** Chance, 0 to 1, that this is the right size given the error of tape and instrument. */
   readonly probability: number;
   readonly verdict: Verdict;
@@ -37,9 +37,9 @@ export type Reason =
       readonly code: 'seated';
       readonly size: Size;
       readonly armLoad: number;
-      readonly armLoadLimit: number;
+      readonly armLoadLimit: number | null;
       readonly pegAboveEarMm: number;
-      readonly pegLimitMm: number;
+      readonly pegLimitMm: number | null;
     }
   | {
       readonly code: 'standing';
@@ -49,12 +49,12 @@ export type Reason =
       readonly eyebrowMm: number;
       readonly liftMm: number;
     }
-  | { readonly code: 'margin'; readonly size: Size; readonly marginMm: number }
+  | { readonly code: 'margin'; readonly size: Size; readonly marginMm: number | null }
   /** What the next larger size still lacks, one entry for each test it fails. */
   | { readonly code: 'next-up'; readonly size: Size; readonly needsMm: number; readonly test: TestKind }
   /** A real instrument of the next larger size would fit up to this length. */
   | { readonly code: 'shorter-instrument'; readonly size: Size; readonly overallMm: number }
-  | { readonly code: 'next-down'; readonly size: Size; readonly spareMm: number }
+  | { readonly code: 'next-down'; readonly size: Size; readonly spareMm: number | null }
   | { readonly code: 'between-sizes'; readonly sizes: readonly [Size, Size]; readonly probability: number }
   | { readonly code: 'estimated'; readonly measurements: readonly MeasurementId[] }
   | { readonly code: 'measured-instrument'; readonly size: Size; readonly overallMm: number }
@@ -68,7 +68,11 @@ export type Reason =
       readonly steps: number;
     }
   /** The size of this family that is nearest in length to the one that the player comes from. */
-  | { readonly code: 'changes-over'; readonly from: Size; readonly size: Size }
+  | {
+      readonly code: 'changes-over';
+      readonly from: { readonly family: Family; readonly size: Size };
+      readonly size: Size;
+    }
   /** A short adult may still be offered the usual bass, with its pin in. */
   | { readonly code: 'adult-pin-in'; readonly size: Size };
 
@@ -96,6 +100,8 @@ export type Warning =
   | {
       readonly code: 'frame-short';
       readonly size: Size;
+      /** The easy span against the closed frame, or the widest against the extended one. */
+      readonly frame: 'closed' | 'extended';
       readonly shortfallMm: number;
       readonly frameMm: number;
     };
@@ -103,8 +109,8 @@ export type Warning =
 export interface Proposal {
   /** The rule's own answer. */
   readonly proposal: Size;
-  /** What to hand out: the smaller one when between two sizes. */
-  readonly advised: Size;
+  /** What the tape alone would hand out: the smaller one when between two sizes. */
+  readonly careful: Size;
   readonly betweenSizes: boolean;
   /** The two sizes in question, smaller first, when between sizes. */
   readonly between: readonly [Size, Size] | null;

@@ -1,6 +1,6 @@
 import { chancesOfSizes } from './chances';
 import { evidenceFor } from './evidence';
-import { judgeSizes, type Judged, type Judgement } from './judge';
+import { judgeSizes, limited, type Judged, type Judgement } from './judge';
 import type { Candidate, Proposal, Verdict } from './proposal';
 import { reasonsFor } from './reasons';
 import { warningsFor } from './warnings';
@@ -16,7 +16,7 @@ export const SURE_FROM = 0.8;
  *
  * The proposal is the largest size that holds; when not even the smallest does, that one with the verdict
  * `large` and a warning. Chances come from the error of the tape and, for nominal dimensions, of the
- * instrument. Under 0.8 the answer is between sizes and the smaller one is advised.
+ * instrument. Under 0.8 the answer is between sizes and the smaller one is the careful choice.
  *
  * @returns the proposal, or null when too little was read to tell anything
  * @throws RangeError when no size is left to consider or the family has no such size
@@ -32,7 +32,7 @@ export function proposeSize(question: SizingQuestion): Proposal | null {
   );
   return {
     proposal: answer.proposal,
-    advised: answer.advised,
+    careful: answer.careful,
     betweenSizes: answer.between !== null,
     between: answer.between,
     candidates: candidates.toReversed(),
@@ -47,18 +47,19 @@ export function proposeSize(question: SizingQuestion): Proposal | null {
 /** A judgement's bare answer, for lists of many players: no evidence, no reasons. */
 export interface SizeAnswer {
   readonly proposal: Size;
-  readonly advised: Size;
+  /** The proposal, or the smaller one when between sizes. */
+  readonly careful: Size;
   /** The two sizes in question, smaller first, when between sizes. */
   readonly between: readonly [Size, Size] | null;
   /** Chance of each size, smallest first. */
   readonly chances: readonly number[];
 }
 
-/** The size, what is advised and the chances, from a judgement. */
+/** The size, the careful choice and the chances, from a judgement. */
 export function answerOf({ smallestFirst, chosen }: Judgement): SizeAnswer {
   const chances = chancesOfSizes(smallestFirst.map(({ chance }) => chance));
   const between = betweenWhich(smallestFirst, chances, smallestFirst.indexOf(chosen));
-  return { proposal: chosen.size, advised: between?.[0] ?? chosen.size, between, chances };
+  return { proposal: chosen.size, careful: between?.[0] ?? chosen.size, between, chances };
 }
 
 /** The candidate that the rule chose. */
@@ -80,7 +81,7 @@ function candidateOf(
     stringMm: instrument.stringMm,
     dimensions,
     landing: judged.tests.find(({ kind }) => kind === 'landing')?.value ?? null,
-    marginMm,
+    marginMm: limited(marginMm),
     probability,
     verdict: verdictOf(stepsAbove, judgement.chosen.holds),
     evidence: evidenceFor(question, judgement, judged)

@@ -1,6 +1,7 @@
+import { heightRules } from '../bass';
 import { expectedLength, readOf, type MeasurementId, type Readings } from '../body';
 import { dimensionTable, type Family, type Size } from '../instruments';
-import { fittingSize, scaledTo, type Judged, type Judgement } from './judge';
+import { fittingSize, limited, scaledTo, type Judged, type Judgement } from './judge';
 import type { BodyPart, Reason } from './proposal';
 import type { SizingQuestion } from './yardstick';
 
@@ -16,14 +17,15 @@ export function reasonsFor(
   const up = smallestFirst[index + 1];
   const down = smallestFirst[index - 1];
   const { size, marginMm, instrument } = chosen;
-  const reasons: Reason[] = [ruleReason(judgement), { code: 'margin', size, marginMm }];
+  const reasons: Reason[] = [ruleReason(judgement), { code: 'margin', size, marginMm: limited(marginMm) }];
   if (chosen.dimensions === 'measured')
     reasons.push({ code: 'measured-instrument', size, overallMm: instrument.overallMm });
   if (between) reasons.push({ code: 'between-sizes', sizes: between, probability });
   reasons.push(...bodyDiffers(question, size), ...changesOver(question), ...adultPinIn(question, judgement));
   if (up) reasons.push(...whatWouldChange(judgement, up));
   else reasons.push({ code: 'largest-considered', size });
-  if (down && chosen.holds) reasons.push({ code: 'next-down', size: down.size, spareMm: down.marginMm });
+  if (down && chosen.holds)
+    reasons.push({ code: 'next-down', size: down.size, spareMm: limited(down.marginMm) });
   if (yardstick.estimated.length > 0) reasons.push({ code: 'estimated', measurements: yardstick.estimated });
   return reasons;
 }
@@ -39,12 +41,15 @@ function ruleReason({ chosen, yardstick }: Judgement): Reason {
         code: 'seated',
         size,
         armLoad: first?.value ?? 0,
-        armLoadLimit: first?.limit ?? 0,
+        armLoadLimit: limited(first?.limit ?? 0),
         pegAboveEarMm: second?.value ?? 0,
-        pegLimitMm: second?.limit ?? 0
+        pegLimitMm: limited(second?.limit ?? 0)
       };
     case 'standing': {
-      const { bowReachMm, cheekMm, eyebrowMm, liftMm } = yardstick.arithmetic.rulesOf(instrument);
+      const { bowReachMm, cheekMm, eyebrowMm, liftMm } = heightRules(
+        yardstick.arithmetic.heights,
+        instrument
+      );
       return { code: 'standing', size, bowReachMm, cheekMm, eyebrowMm, liftMm };
     }
   }
@@ -119,7 +124,7 @@ function changesOver({ family, from, overrides, sizes }: SizingQuestion): readon
   const nearest = rows.reduce((best, row) =>
     Math.abs(row.overallMm - fromMm) < Math.abs(best.overallMm - fromMm) ? row : best
   );
-  return [{ code: 'changes-over', from: from.size, size: nearest.size }];
+  return [{ code: 'changes-over', from, size: nearest.size }];
 }
 
 const ADULT_BASS: Size = '3/4';

@@ -95,25 +95,25 @@ describe('proposeSize', () => {
     expect(propose(readings, { school: 'own', limit: 0.8 }).proposal).toBe('1/2');
   });
 
-  it('says between sizes and advises the smaller', () => {
-    const { proposal, advised, between, betweenSizes, reasons } = propose({
+  it('says between sizes and takes the smaller as the careful choice', () => {
+    const { proposal, careful, between, betweenSizes, reasons } = propose({
       height: [1205],
       armToPalm: [476]
     });
-    expect({ proposal, advised, between, betweenSizes }).toEqual({
+    expect({ proposal, careful, between, betweenSizes }).toEqual({
       proposal: '1/4',
-      advised: '1/8',
+      careful: '1/8',
       between: ['1/8', '1/4'],
       betweenSizes: true
     });
     expect(reasons.map(({ code }) => code)).toContain('between-sizes');
   });
 
-  it('advises the proposal itself when the doubt is with the larger one', () => {
-    const { proposal, advised, between } = propose({ height: [1205], armToPalm: [473] });
-    expect({ proposal, advised, between }).toEqual({
+  it('takes the proposal itself as the careful choice when the doubt is with the larger one', () => {
+    const { proposal, careful, between } = propose({ height: [1205], armToPalm: [473] });
+    expect({ proposal, careful, between }).toEqual({
       proposal: '1/8',
-      advised: '1/8',
+      careful: '1/8',
       between: ['1/8', '1/4']
     });
   });

@@ -22,7 +22,7 @@ export function standingYardstick({ readings }: SizingQuestion): Yardstick | nul
   return {
     body,
     estimated: MATTERS.filter((id) => !body.length(id).measured),
-    arithmetic: { kind: 'standing', heights, rulesOf: (bass) => heightRules(heights, bass) },
+    arithmetic: { kind: 'standing', heights },
     tests: (bass) => {
       const { bowReachMm, liftMm } = heightRules(heights, bass);
       const lowest = LOWEST_REACH_SHARE * bass.stringMm;

@@ -51,13 +51,13 @@ function frameWarnings(
   { size, instrument }: Judgement['chosen']
 ): readonly Warning[] {
   const frames = [
-    ['handSpan', CLOSED_FRAME[family]],
-    ['handSpanWidest', EXTENDED_FRAME[family]]
+    ['closed', 'handSpan', CLOSED_FRAME[family]],
+    ['extended', 'handSpanWidest', EXTENDED_FRAME[family]]
   ] as const;
-  return frames.flatMap(([id, share]) => {
+  return frames.flatMap(([frame, id, share]) => {
     const span = readOf(readings, id);
     if (!span || share === undefined) return [];
     const { verdict, shortfallMm, frameMm } = frameFit(share, instrument.stringMm, span.mm, pain);
-    return verdict === 'too-short' ? [{ code: 'frame-short', size, shortfallMm, frameMm }] : [];
+    return verdict === 'too-short' ? [{ code: 'frame-short', size, frame, shortfallMm, frameMm }] : [];
   });
 }

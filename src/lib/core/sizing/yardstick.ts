@@ -1,5 +1,5 @@
 import type { Body, MeasurementId, Readings } from '../body';
-import type { HeightRules, StandingHeights } from '../bass';
+import type { StandingHeights } from '../bass';
 import type { SeatedBody } from '../cello';
 import type { DimensionOverrides, Family, MeasuredInstrument, NominalInstrument, Size } from '../instruments';
 import type { LandingRule } from './schools';
@@ -10,7 +10,7 @@ export interface SizingQuestion {
   readonly readings: Readings;
   /** How far the scroll may come along the hand; violin and viola only, the palm centre by default. */
   readonly rule?: LandingRule;
-  /** Sizes to consider; the usual ones of the family by default. */
+  /** Sizes to consider; the usual ones of the family by default. Those of real instruments join them. */
   readonly sizes?: readonly Size[];
   /** Real instruments whose measured dimensions replace the nominal ones. */
   readonly instruments?: readonly MeasuredInstrument[];
@@ -39,7 +39,7 @@ export interface SizeTest {
   readonly sdMm: number;
 }
 
-/** The numbers behind an answer, by the way in which the family is sized. */
+/** The numbers behind an answer, by the way in which the family is sized. Plain data, to be stored and sent. */
 export type Arithmetic =
   | {
       readonly kind: 'landing';
@@ -52,12 +52,7 @@ export type Arithmetic =
       readonly limit: number;
     }
   | { readonly kind: 'seated'; readonly body: SeatedBody }
-  | {
-      readonly kind: 'standing';
-      readonly heights: StandingHeights;
-      /** The three height rules of each size. */
-      readonly rulesOf: (size: NominalInstrument) => HeightRules;
-    };
+  | { readonly kind: 'standing'; readonly heights: StandingHeights };
 
 /** How one family is measured against a body. */
 export interface Yardstick {

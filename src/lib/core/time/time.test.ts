@@ -1,5 +1,4 @@
 import { describe, expect, it } from 'vitest';
-import { standingOf } from '../roster';
 import { ageOn, dayOf, daysBetween, daysLater, monthsLater } from '.';
 
 describe('days', () => {
@@ -17,18 +16,5 @@ describe('days', () => {
     expect(ageOn('2019-07', '2026-07-14')).toEqual({ years: 6, months: 11 });
     expect(ageOn('2019-07', '2026-07-15')).toEqual({ years: 7, months: 0 });
     expect(ageOn('2030-01', '2026-07-15')).toEqual({ years: 0, months: 0 });
-  });
-});
-
-describe('where a player stands', () => {
-  const today = '2026-11-24';
-  it.each([
-    [{ underWay: false, nextLook: null, outgrown: false }, 'new'],
-    [{ underWay: true, nextLook: '2026-01-01', outgrown: true }, 'under-way'],
-    [{ underWay: false, nextLook: '2027-01-01', outgrown: true }, 'outgrown'],
-    [{ underWay: false, nextLook: today, outgrown: false }, 'due'],
-    [{ underWay: false, nextLook: '2026-11-25', outgrown: false }, 'settled']
-  ])('%o is %s', (facts, standing) => {
-    expect(standingOf(facts, today)).toBe(standing);
   });
 });

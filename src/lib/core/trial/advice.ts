@@ -1,4 +1,4 @@
-import type { Size } from '../instruments';
+import { sizesOf, type Family, type Size } from '../instruments';
 import type { Proposal } from '../sizing';
 import { daysBetween, type IsoDay } from '../time';
 import type { TrialVerdict } from './types';
@@ -21,15 +21,19 @@ export type AdviceReason =
   | 'room-to-grow'
   /** Between sizes, and not both speak for the larger. */
   | 'careful'
-  /** Pain ended the trial: the size below the one tried, or none. */
+  /** The trial found it too large, and no smaller one is in use. */
+  | 'none-smaller'
+  /** Pain ended the trial: no size is advised. */
   | 'pain';
 
 export interface Advice {
-  /** What to hand out; null where pain leaves no smaller size. */
+  /** What to hand out; null after pain, and where it is too large and no smaller one is in use. */
   readonly size: Size | null;
   /** What the trial alone says, a size; null before a trial or where there is no such size. */
   readonly trialSize: Size | null;
   readonly because: AdviceReason;
+  /** After pain: the next smaller size in use, should the teacher want to go on; null where there is none. */
+  readonly smaller: Size | null;
   /** Tape and trial differ by a size: measure again. */
   readonly readAgain: boolean;
 }
@@ -39,48 +43,66 @@ const SOON_DAYS = 120;
 
 /**
  * Brings tape, trial and growth together. The trial on the body outranks the tape; between two sizes the larger is
- * advised only when the trial and the growth forecast both speak for it.
+ * advised only when the trial and the growth forecast both speak for it. Sizes are ordered by the whole list of the
+ * family, so that a size that is no longer in use keeps its place.
  *
  * @param smallerOutgrown the middle day on which the smaller of two sizes is outgrown, where known
+ * @throws RangeError for a size that the family does not come in
  */
 export function advise(
+  family: Family,
   proposal: Proposal,
   tried: TriedOn | null,
   today: IsoDay,
   smallerOutgrown: IsoDay | null = null
 ): Advice {
-  const largestFirst = proposal.candidates.map(({ size }) => size);
-  const step = (size: Size, by: number) => largestFirst[largestFirst.indexOf(size) - by] ?? null;
+  const plain = { trialSize: null, smaller: null, readAgain: false };
   if (!tried)
     return {
-      size: proposal.advised,
-      trialSize: null,
-      because: proposal.betweenSizes ? 'careful' : 'tape',
-      readAgain: false
+      ...plain,
+      size: proposal.careful,
+      because: proposal.betweenSizes ? 'careful' : 'tape'
     };
-  if (tried.verdict === 'stopped')
-    return { size: step(tried.size, -1), trialSize: null, because: 'pain', readAgain: false };
+  const inUse = proposal.candidates.map(({ size }) => size);
+  const smaller = neighbour(family, inUse, tried.size, 'smaller');
+  switch (tried.verdict) {
+    case 'stopped':
+      return { ...plain, size: null, because: 'pain', smaller };
+    case 'smaller':
+      if (smaller === null) return { ...plain, size: null, because: 'none-smaller' };
+      return settled(proposal, smaller, today, smallerOutgrown);
+    case 'larger': {
+      const larger = neighbour(family, inUse, tried.size, 'larger');
+      return settled(proposal, larger ?? tried.size, today, smallerOutgrown);
+    }
+    case 'keep':
+      return settled(proposal, tried.size, today, smallerOutgrown);
+  }
+}
 
-  const moves = { smaller: -1, keep: 0, larger: 1 } as const;
-  const trialSize = step(tried.size, moves[tried.verdict]) ?? tried.size;
+/** The next size in use on one side of a size, by the family's whole list; null where there is none. */
+export function neighbour(
+  family: Family,
+  inUse: readonly Size[],
+  size: Size,
+  side: 'smaller' | 'larger'
+): Size | null {
+  const largestFirst = sizesOf(family);
+  const at = largestFirst.indexOf(size);
+  if (at < 0) throw new RangeError(`no ${family} of size ${size}`);
+  const beyond = side === 'smaller' ? largestFirst.slice(at + 1) : largestFirst.slice(0, at).toReversed();
+  return beyond.find((one) => inUse.includes(one)) ?? null;
+}
+
+function settled(proposal: Proposal, trialSize: Size, today: IsoDay, smallerOutgrown: IsoDay | null): Advice {
   const { between } = proposal;
+  const plain = { trialSize, smaller: null, readAgain: false };
   if (between?.includes(trialSize)) {
     const [smaller, larger] = between;
     const soon = smallerOutgrown !== null && daysBetween(today, smallerOutgrown) <= SOON_DAYS;
-    if (trialSize === larger && soon)
-      return { size: larger, trialSize, because: 'room-to-grow', readAgain: false };
-    return {
-      size: smaller,
-      trialSize,
-      because: trialSize === smaller ? 'agree' : 'careful',
-      readAgain: false
-    };
+    if (trialSize === larger && soon) return { ...plain, size: larger, because: 'room-to-grow' };
+    return { ...plain, size: smaller, because: trialSize === smaller ? 'agree' : 'careful' };
   }
   const agree = trialSize === proposal.proposal;
-  return {
-    size: trialSize,
-    trialSize,
-    because: agree ? 'agree' : 'trial-outranks',
-    readAgain: !agree
-  };
+  return { ...plain, size: trialSize, because: agree ? 'agree' : 'trial-outranks', readAgain: !agree };
 }

@@ -1,4 +1,4 @@
-export { advise, type Advice, type AdviceReason, type TriedOn } from './advice';
+export { advise, neighbour, type Advice, type AdviceReason, type TriedOn } from './advice';
 export { followTrial, type TrialState } from './follow-trial';
 export { looksFor, TRIAL_LOOKS } from './looks';
 export {

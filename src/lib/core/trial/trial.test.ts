@@ -10,7 +10,8 @@ import {
   TRIAL_LOOKS,
   type TrialAnswer,
   type TrialLook,
-  type TrialState
+  type TrialState,
+  type TrialVerdict
 } from '.';
 
 /** Answers a trial by a rule until it ends. */
@@ -144,29 +145,30 @@ describe('tape, trial and growth together', () => {
   const unsure = propose(477);
 
   it('follows the tape until something was tried on', () => {
-    expect(advise(sure, null, today)).toEqual({
+    expect(advise('violin', sure, null, today)).toEqual({
       size: '1/4',
       trialSize: null,
       because: 'tape',
+      smaller: null,
       readAgain: false
     });
     expect(unsure.between).toEqual(['1/8', '1/4']);
-    expect(advise(unsure, null, today)).toMatchObject({ size: '1/8', because: 'careful' });
+    expect(advise('violin', unsure, null, today)).toMatchObject({ size: '1/8', because: 'careful' });
   });
 
   it('lets the trial outrank the tape and asks for a second reading', () => {
-    expect(advise(sure, { size: '1/4', verdict: 'keep' }, today)).toMatchObject({
+    expect(advise('violin', sure, { size: '1/4', verdict: 'keep' }, today)).toMatchObject({
       size: '1/4',
       because: 'agree',
       readAgain: false
     });
-    expect(advise(sure, { size: '1/4', verdict: 'smaller' }, today)).toMatchObject({
+    expect(advise('violin', sure, { size: '1/4', verdict: 'smaller' }, today)).toMatchObject({
       size: '1/8',
       trialSize: '1/8',
       because: 'trial-outranks',
       readAgain: true
     });
-    expect(advise(sure, { size: '1/8', verdict: 'larger' }, today)).toMatchObject({
+    expect(advise('violin', sure, { size: '1/8', verdict: 'larger' }, today)).toMatchObject({
       size: '1/4',
       because: 'agree'
     });
@@ -174,23 +176,46 @@ describe('tape, trial and growth together', () => {
 
   it('advises the larger of two only when trial and growth both speak for it', () => {
     const keeps = { size: '1/4', verdict: 'keep' } as const;
-    expect(advise(unsure, keeps, today, '2027-01-10')).toMatchObject({
+    expect(advise('violin', unsure, keeps, today, '2027-01-10')).toMatchObject({
       size: '1/4',
       because: 'room-to-grow'
     });
-    expect(advise(unsure, keeps, today, '2027-10-10')).toMatchObject({ size: '1/8', because: 'careful' });
-    expect(advise(unsure, keeps, today)).toMatchObject({ size: '1/8', because: 'careful' });
-    expect(advise(unsure, { size: '1/4', verdict: 'smaller' }, today, '2027-01-10')).toMatchObject({
+    expect(advise('violin', unsure, keeps, today, '2027-10-10')).toMatchObject({
+      size: '1/8',
+      because: 'careful'
+    });
+    expect(advise('violin', unsure, keeps, today)).toMatchObject({ size: '1/8', because: 'careful' });
+    expect(advise('violin', unsure, { size: '1/4', verdict: 'smaller' }, today, '2027-01-10')).toMatchObject({
       size: '1/8',
       because: 'agree'
     });
   });
 
-  it('goes smaller after pain, or says that there is none', () => {
-    expect(advise(sure, { size: '1/4', verdict: 'stopped' }, today)).toMatchObject({
-      size: '1/8',
+  it('advises no size after pain, and says which would be the next smaller', () => {
+    expect(advise('violin', sure, { size: '1/4', verdict: 'stopped' }, today)).toMatchObject({
+      size: null,
+      smaller: '1/8',
       because: 'pain'
     });
-    expect(advise(sure, { size: '1/32', verdict: 'stopped' }, today).size).toBeNull();
+    expect(advise('violin', sure, { size: '1/32', verdict: 'stopped' }, today)).toMatchObject({
+      size: null,
+      smaller: null
+    });
+  });
+
+  it('keeps the place of a size that is no longer in use, and never turns to the largest', () => {
+    const without = (size: string): Proposal => ({
+      ...sure,
+      candidates: sure.candidates.filter((candidate) => candidate.size !== size)
+    });
+    const after = (verdict: TrialVerdict, proposal: Proposal) =>
+      advise('violin', proposal, { size: '1/8', verdict }, today);
+    expect(after('smaller', without('1/8')).size).toBe('1/10');
+    expect(after('larger', without('1/8')).size).toBe('1/4');
+    expect(after('stopped', without('1/8')).smaller).toBe('1/10');
+    const none = { ...sure, candidates: sure.candidates.filter(({ overallMm }) => overallMm > 430) };
+    expect(after('smaller', none)).toMatchObject({ size: null, because: 'none-smaller' });
+    expect(after('stopped', none)).toMatchObject({ size: null, smaller: null });
+    expect(() => advise('violin', sure, { size: '14 in', verdict: 'smaller' }, today)).toThrow(RangeError);
   });
 });

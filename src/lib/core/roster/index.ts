@@ -1,1 +1,0 @@
-export { standingOf, STANDINGS, type Standing, type StandingFacts } from './standing';
