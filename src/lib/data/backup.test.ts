@@ -6,6 +6,7 @@ import { undo } from './changes';
 import { loadDemo } from './demo/demo';
 import { removeDemo } from './players';
 import { changeSettings } from './settings';
+import { backupFileName } from './backup';
 
 const NOW = new Date('2026-11-24T10:00:00Z');
 let demoText = '';
@@ -26,6 +27,15 @@ const read = (text: string) => {
   if (!result.ok) throw new Error(result.problem);
   return result.backup;
 };
+
+it('is named by the day on this machine, not in another zone', () => {
+  const evening = new Date(2026, 10, 24, 23, 30);
+  const morning = new Date(2026, 10, 24, 0, 30);
+  expect([evening, morning].map(backupFileName)).toEqual([
+    'jarvel-backup-2026-11-24.json',
+    'jarvel-backup-2026-11-24.json'
+  ]);
+});
 
 describe('a backup', () => {
   it('restored into an empty browser loses nothing', async () => {
@@ -50,19 +60,6 @@ describe('a backup', () => {
     expect(await db.players.get(mine.id)).toBeUndefined();
     await undo(db);
     expect(await contents(db)).toEqual(before);
-  });
-
-  it('of version 1 is brought up to date', () => {
-    const old = JSON.parse(demoText) as { version: number; tables: { players: Record<string, unknown>[] } };
-    old.version = 1;
-    for (const player of old.tables.players) {
-      player.archived = player.archivedOn !== null;
-      delete player.archivedOn;
-      delete player.demo;
-    }
-    expect(
-      read(JSON.stringify(old)).tables.players.filter(({ archivedOn }) => archivedOn !== null)
-    ).toHaveLength(1);
   });
 
   it('that is not right gets a sentence naming the place', () => {
@@ -94,6 +91,18 @@ describe('a backup', () => {
     expect(withRecord('players', 4, { id: 'demo-01' })).toMatch(/players\[4\] comes twice/);
     expect(withRecord('fits', 0, { size: '14 in' })).toMatch(/fits\[0\]/);
     expect(withRecord('measurements', 0, { playerId: 'ghost' })).toMatch(/no such player/);
+    expect(withRecord('fits', 0, { nextLook: '2027-02-31' })).toMatch(/fits\[0\]\.nextLook: must be a day/);
+    expect(withRecord('fits', 0, { at: '2027-02-31T09:00:00Z' })).toMatch(/fits\[0\]\.at: must be a moment/);
+    expect(withRecord('settings', 0, { sizes: { violin: [] } })).toMatch(/settings\[0\]\.sizes\.violin/);
+    expect(withRecord('settings', 0, { sizes: { violin: ['14 in'] } })).toMatch(
+      /settings\[0\]\.sizes\.violin\[0\]/
+    );
+    expect(withRecord('settings', 0, { sizes: { tuba: ['1/2'] } })).toMatch(/settings\[0\]\.sizes/);
+    expect(withRecord('settings', 0, { dimensions: { violin: { '14 in': {} } } })).toMatch(
+      /dimensions\.violin/
+    );
+    expect(withRecord('setups', 0, { kind: 'seated' })).toMatch(/setups\[0\]/);
+    expect(withRecord('players', 0, { name: '\u200b\u200d' })).toMatch(/players\[0\]\.name/);
   });
 
   it('broken anywhere never throws, and what is read is sound', { timeout: 60_000 }, () => {

@@ -1,9 +1,8 @@
-import { ValidationError } from 'yup';
-import { commit } from './changes';
+import { dayOf } from '$lib/core/time';
+import { commit, problemWith } from './changes';
 import { SCHEMA_VERSION, type Database } from './database';
-import { MIGRATIONS, TABLES_SINCE } from './migrations';
-import { RECORD_SCHEMAS } from './record-schemas';
-import { TABLE_NAMES, type Records, type TableName } from './records';
+import { MIGRATIONS, type Rows } from './migrations';
+import { OWNED_TABLES, ownerKey, ownerOf, TABLE_NAMES, TABLES, type Records, type TableName } from './tables';
 
 export const BACKUP_FORMAT = 'jarvel-backup';
 
@@ -38,9 +37,8 @@ export const writeBackup = (db: Database, now = new Date()): Promise<Backup> =>
     }
   );
 
-/** `jarvel-backup-2026-11-24.json` */
-export const backupFileName = (now: Date): string =>
-  `${BACKUP_FORMAT}-${now.toISOString().slice(0, 10)}.json`;
+/** `jarvel-backup-2026-11-24.json`, by the day on this machine's calendar. */
+export const backupFileName = (now: Date): string => `${BACKUP_FORMAT}-${dayOf(now)}.json`;
 
 const fail = (problem: string): ReadBackup => ({ ok: false, problem });
 const isObject = (value: unknown): value is Record<string, unknown> =>
@@ -73,15 +71,22 @@ export function readBackup(text: string): ReadBackup {
   const foreign = Object.keys(tables).find((name) => !TABLE_NAMES.some((known) => known === name));
   if (foreign) return fail(`The backup holds something unknown: "${foreign}". Nothing was changed.`);
 
-  const read: Partial<Record<TableName, unknown[]>> = {};
+  const read: Rows = {};
   for (const name of TABLE_NAMES) {
-    const records = tables[name] ?? (version < (TABLES_SINCE[name] ?? 1) ? [] : undefined);
+    const records = tables[name] ?? (version < TABLES[name].since ? [] : undefined);
     if (!Array.isArray(records)) return fail(`The backup lacks its ${name}. Nothing was changed.`);
-    for (let step = version + 1; step <= SCHEMA_VERSION; step++)
-      for (const record of records) if (isObject(record)) MIGRATIONS[step]?.[name]?.(record);
-    const problem = problemIn(name, records);
-    if (problem) return fail(`${problem}. Nothing was changed.`);
+    const stranger = records.findIndex((record) => !isObject(record));
+    if (stranger >= 0) return fail(`At ${name}[${stranger}] there is no record. Nothing was changed.`);
     read[name] = records;
+  }
+  try {
+    for (let step = version + 1; step <= SCHEMA_VERSION; step++) MIGRATIONS[step]?.run(read);
+  } catch {
+    return fail('The backup is of an older version and not whole. Nothing was changed.');
+  }
+  for (const name of TABLE_NAMES) {
+    const problem = problemIn(name, read[name] ?? []);
+    if (problem) return fail(`${problem}. Nothing was changed.`);
   }
   const lost = orphan(read as unknown as BackupTables);
   if (lost) return fail(`${lost}. Nothing was changed.`);
@@ -101,12 +106,8 @@ function problemIn(name: TableName, records: readonly unknown[]): string | null 
   for (const [index, record] of records.entries()) {
     const place = `${name}[${index}]`;
     if (!isObject(record)) return `At ${place} there is no record`;
-    try {
-      RECORD_SCHEMAS[name].validateSync(record, { strict: true });
-    } catch (error) {
-      if (!(error instanceof ValidationError)) return `${place} can't be read`;
-      return `${place}${error.path ? `.${error.path}` : ''}: ${error.message}`;
-    }
+    const problem = problemWith(name, record);
+    if (problem) return `${place}.${problem}`;
     if (seen.has(record.id)) return `${place} comes twice`;
     seen.add(record.id);
   }
@@ -116,9 +117,13 @@ function problemIn(name: TableName, records: readonly unknown[]): string | null 
 /** A record whose player is not in the file would be out of anybody's reach. */
 function orphan(tables: BackupTables): string | null {
   const players = new Set(tables.players.map(({ id }) => id));
-  for (const name of ['measurements', 'fits', 'setups', 'trials', 'checks'] as const) {
-    const index = tables[name].findIndex(({ playerId }) => !players.has(playerId));
-    if (index >= 0) return `${name}[${index}].playerId: no such player in this file`;
+  for (const name of OWNED_TABLES) {
+    const records: readonly Records[TableName][] = tables[name];
+    const index = records.findIndex((record) => {
+      const owner = ownerOf(name, record);
+      return owner !== null && !players.has(owner);
+    });
+    if (index >= 0) return `${name}[${index}].${ownerKey(name)}: no such player in this file`;
   }
   return null;
 }

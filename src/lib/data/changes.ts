@@ -1,96 +1,156 @@
 import type { Table } from 'dexie';
+import { ValidationError } from 'yup';
 import type { Database } from './database';
-import { TABLE_NAMES, type Records, type TableName } from './records';
-import { reportSave } from './save-state';
+import { playerGone, Refusal } from './refusal';
+import { saving } from './saving';
+import type { Change, Operation } from './schema/change';
+import { OWNED_TABLES, ownerOf, TABLE_NAMES, TABLES, type Records, type TableName } from './tables';
 
-/** What one change did to one record; `null` where there was none before or is none after. */
-export interface Operation {
-  readonly table: TableName;
-  readonly key: string;
-  readonly before: Records[TableName] | null;
-  readonly after: Records[TableName] | null;
-}
-
-/** One step that can be undone, as kept in the journal. */
-export interface Change {
-  readonly seq?: number;
-  readonly at: string;
-  /** What was done, for people: `Measured height of Ada`. */
-  readonly label: string;
-  readonly operations: readonly Operation[];
-  /** 1 once undone, until it is redone or overtaken. */
-  readonly undone: 0 | 1;
-}
+export type { Change, Operation } from './schema/change';
 
 /** How many steps can be taken back. */
 export const KEPT_CHANGES = 300;
 
 /** Writes records inside a change and remembers what stood there. */
 export interface Writer {
-  put<Name extends TableName>(table: Name, record: Records[Name] & { readonly id: string }): Promise<void>;
+  /**
+   * @throws Refusal for a record that its schema does not allow, or whose player is not there
+   */
+  put<Name extends TableName>(table: Name, record: Records[Name]): Promise<void>;
   remove(table: TableName, key: string): Promise<void>;
 }
 
-const anyTable = (db: Database, name: TableName) => db[name] as unknown as Table<Records[TableName], string>;
+type AnyRecord = Records[TableName];
+const anyTable = (db: Database, name: TableName) => db[name] as unknown as Table<AnyRecord, string>;
 
-const allTables = (db: Database) => [...TABLE_NAMES.map((name) => db.table(name)), db.changes];
+const allTables = (db: Database) => [
+  ...TABLE_NAMES.map((name) => db.table(name)),
+  db.table('changes'),
+  db.table('foreseen')
+];
+
+type Heard = (operations: readonly Operation[]) => void;
+const listeners = new Set<Heard>();
+
+/** Hears every change of this tab as soon as it is in the database. Returns the way to stop. */
+export function onCommitted(listener: Heard): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+const tell = (operations: readonly Operation[]) => {
+  if (operations.length > 0) for (const listener of listeners) listener(operations);
+};
+
+/**
+ * What is wrong with a record, with its place, or null.
+ *
+ * @example
+ * problemWith('players', { id: 'a' }) // 'name: Give a name, initials or a number.'
+ */
+export function problemWith(table: TableName, record: unknown): string | null {
+  try {
+    TABLES[table].schema.validateSync(record, { strict: true });
+    return null;
+  } catch (error) {
+    if (error instanceof ValidationError) return `${error.path ? `${error.path}: ` : ''}${error.message}`;
+    return error instanceof Error ? error.message : 'can’t be read';
+  }
+}
+
+/** Writes into a running transaction; what it did is in `operations`. */
+function writerOf(db: Database): { readonly writer: Writer; readonly operations: Operation[] } {
+  const operations: Operation[] = [];
+  const there = new Set<string>();
+  const replace = async (table: TableName, key: string, after: AnyRecord | null) => {
+    const before = (await anyTable(db, table).get(key)) ?? null;
+    // What changes nothing is no step to take back.
+    if (JSON.stringify(before) === JSON.stringify(after)) return;
+    operations.push({ table, key, before, after });
+    await apply(db, table, key, after);
+  };
+  const writer: Writer = {
+    async put(table, record) {
+      const problem = problemWith(table, record);
+      if (problem) throw new Refusal(`This can’t be kept: ${table}, ${problem}`);
+      const owner = ownerOf(table, record);
+      if (owner !== null && !there.has(owner)) {
+        if ((await db.players.get(owner)) === undefined) throw playerGone();
+        there.add(owner);
+      }
+      if (table === 'players') there.add(record.id);
+      await replace(table, record.id, record);
+    },
+    async remove(table, key) {
+      if (table === 'players') there.delete(key);
+      await replace(table, key, null);
+    }
+  };
+  return { writer, operations };
+}
 
 /**
  * Carries out one change. Every write and its inverse go into the database in the same transaction, so a
  * change is there as a whole and can be undone, or is not there at all. A new change drops what was undone.
+ * Whatever a write depends on is to be read inside it.
  *
  * @param label what is done, for people
  * @param write does the writing; what it throws cancels the change
- * @throws what `write` throws, or the database's error when it cannot be kept
+ * @returns what `write` returns, once everything is in the database and every screen of this tab knows
+ * @throws Refusal from `write`; NotSaved when the storage does not take it
  */
-export async function commit(
+export async function commit<T = void>(
   db: Database,
   label: string,
-  write: (writer: Writer) => Promise<void> | void
-): Promise<void> {
-  await saving(() =>
+  write: (writer: Writer) => Promise<T> | T
+): Promise<T> {
+  const { result, operations } = await saving(label, () =>
     db.transaction('rw', allTables(db), async () => {
-      const operations: Operation[] = [];
-      const replace = async (table: TableName, key: string, after: Records[TableName] | null) => {
-        const before = (await anyTable(db, table).get(key)) ?? null;
-        operations.push({ table, key, before, after });
-        await apply(db, table, key, after);
-      };
-      await write({
-        put: (table, record) => replace(table, record.id, record),
-        remove: (table, key) => replace(table, key, null)
-      });
-      if (operations.length === 0) return;
+      const { writer, operations } = writerOf(db);
+      const result = await write(writer);
+      if (operations.length === 0) return { result, operations };
+      const deletes = operations.flatMap(({ table, key, after }) =>
+        table === 'players' && after === null ? [key] : []
+      );
       await db.changes.where('undone').equals(1).delete();
-      const seq = await db.changes.add({ at: new Date().toISOString(), label, operations, undone: 0 });
+      const seq = await db.changes.add({
+        at: new Date().toISOString(),
+        label,
+        operations,
+        undone: 0,
+        ...(deletes.length > 0 ? { deletes } : {})
+      });
       await db.changes
         .where('seq')
         .belowOrEqual(seq - KEPT_CHANGES)
         .delete();
+      await forgetForeseen(db, operations);
+      return { result, operations };
     })
   );
+  tell(operations);
+  return result;
 }
 
 /**
- * Writes what is only typed so far. It is kept at once, but is no step of its own to undo.
- *
- * @param change gives the new record from the stored one, in one transaction
- * @param start the record to begin with; without it, nothing is written where none is stored
+ * Writes what is only typed so far. It is kept at once, but is no step of its own to undo. What belongs to a player
+ * who is not there any more is not kept.
  */
-export const keepTyped = <Name extends 'drafts' | 'days'>(
+export async function keepTyped(
   db: Database,
-  table: Name,
-  key: string,
-  change: (record: Records[Name]) => Records[Name],
-  start?: Records[Name]
-): Promise<void> =>
-  saving(() =>
-    db.transaction('rw', db.table(table), async () => {
-      const records = db.table<Records[Name], string>(table);
-      const record = (await records.get(key)) ?? start;
-      if (record) await records.put(change(record));
+  label: string,
+  records: readonly Records['typed'][]
+): Promise<void> {
+  await saving(label, () =>
+    db.transaction('rw', [db.typed, db.players], async () => {
+      for (const record of records) {
+        if (record.playerId !== null && (await db.players.get(record.playerId)) === undefined) continue;
+        if (record.text === '') await db.typed.delete(record.id);
+        else if (problemWith('typed', record) === null) await db.typed.put(record);
+      }
     })
   );
+}
 
 /** The newest change that can be undone, if any. */
 export const lastDone = (db: Database): Promise<Change | undefined> =>
@@ -106,54 +166,48 @@ export const lastUndone = (db: Database): Promise<Change | undefined> =>
 
 /** Takes the newest change back. Returns it, or undefined when there is none. */
 export const undo = (db: Database): Promise<Change | undefined> =>
-  step(db, lastDone, 1, (operations) => operations.toReversed().map((op) => ({ ...op, to: op.before })));
+  step(db, lastDone, 1, (operations) =>
+    operations.toReversed().map((op) => ({ ...op, before: op.after, after: op.before }))
+  );
 
 /** Does the change again that was undone last. Returns it, or undefined when there is none. */
 export const redo = (db: Database): Promise<Change | undefined> =>
-  step(db, lastUndone, 0, (operations) => operations.map((op) => ({ ...op, to: op.after })));
+  step(db, lastUndone, 0, (operations) => operations);
 
 async function step(
   db: Database,
   find: (db: Database) => Promise<Change | undefined>,
   undone: 0 | 1,
-  plan: (operations: readonly Operation[]) => readonly (Operation & { to: Operation['after'] })[]
+  plan: (operations: readonly Operation[]) => readonly Operation[]
 ): Promise<Change | undefined> {
-  return saving(() =>
+  const { change, operations } = await saving(undone ? 'Undo' : 'Redo', () =>
     db.transaction('rw', allTables(db), async () => {
       const change = await find(db);
-      if (!change) return undefined;
-      for (const { table, key, to } of plan(change.operations)) await apply(db, table, key, to);
+      if (!change) return { change, operations: [] };
+      const operations = plan(change.operations);
+      for (const { table, key, after } of operations) await apply(db, table, key, after);
       await db.changes.put({ ...change, undone });
-      return change;
+      await forgetForeseen(db, operations);
+      return { change, operations };
     })
   );
+  tell(operations);
+  return change;
 }
 
-async function apply(db: Database, table: TableName, key: string, record: Records[TableName] | null) {
+async function apply(db: Database, table: TableName, key: string, record: AnyRecord | null) {
   if (record) await anyTable(db, table).put(record);
   else await anyTable(db, table).delete(key);
 }
 
-/** Writes that have begun and not ended; everything is saved when there are none. */
-let underWay = 0;
-
-async function saving<T>(work: () => PromiseLike<T>): Promise<T> {
-  underWay++;
-  reportSave({ kind: 'saving' });
-  try {
-    const result = await work();
-    if (underWay === 1) reportSave({ kind: 'saved', at: new Date().toISOString() });
-    return result;
-  } catch (error) {
-    reportSave({ kind: 'failed', problem: problemOf(error) });
-    throw error;
-  } finally {
-    underWay--;
-  }
-}
-
-function problemOf(error: unknown): 'disk-full' | 'closed' | 'unknown' {
-  const text = error instanceof Error ? `${error.name} ${error.message}` : String(error);
-  if (/quota/i.test(text)) return 'disk-full';
-  return /DatabaseClosed|VersionError|InvalidState/i.test(text) ? 'closed' : 'unknown';
+/** What was foreseen for the players concerned is worked out anew; all of it when the teacher's way changed. */
+async function forgetForeseen(db: Database, operations: readonly Operation[]): Promise<void> {
+  if (operations.some(({ table }) => table === 'settings')) return db.foreseen.clear();
+  const players = operations.flatMap(({ table, key, before, after }) => {
+    if (table === 'players') return [key];
+    const record = after ?? before;
+    const owner = OWNED_TABLES.includes(table) && record ? ownerOf(table, record) : null;
+    return owner === null ? [] : [owner];
+  });
+  await db.foreseen.bulkDelete([...new Set(players)]);
 }

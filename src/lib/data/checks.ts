@@ -1,31 +1,90 @@
-import { dayOf } from '$lib/core/time';
-import type { Check } from '$lib/core/checks';
-import { commit } from './changes';
+import { dayOf, type IsoDay } from '$lib/core/time';
+import type { Check, CheckOutcome } from '$lib/core/checks';
+import { newestFirst } from './case';
+import { commit, type Writer } from './changes';
 import type { Database } from './database';
 import { newId } from './ids';
 import type { CheckResult, Player } from './records';
 
+/** The lesson of a player on a day, begun where it is not there yet. Inside a change. */
+async function lessonOf(db: Database, { put }: Writer, player: Player, now: Date): Promise<string> {
+  const day = dayOf(now);
+  const id = `${player.id}:${day}`;
+  if (!(await db.lessons.get(id)))
+    await put('lessons', { id, playerId: player.id, at: now.toISOString(), day, groupId: player.groupId });
+  return id;
+}
+
+/** The newest result of a check today with this set-up. */
+async function todays(db: Database, playerId: string, checkId: string, setupId: string | null, day: IsoDay) {
+  const results = await db.checks
+    .where('[playerId+checkId]')
+    .equals([playerId, checkId])
+    .filter((result) => result.day === day && result.setupId === setupId)
+    .toArray();
+  return newestFirst(results)[0];
+}
+
 /**
- * Records what was seen at a check. A second look on the same day with the same set-up replaces the first,
- * since the teacher corrects herself; the journal still holds it.
+ * Records what was seen at a check. A second rating on the same day with the same set-up replaces the first,
+ * since the teacher corrects herself; the journal still holds it. Times and counts are kept each.
  */
 export const recordCheck = (
   db: Database,
   player: Player,
   check: Check,
-  seen: Pick<CheckResult, 'outcome' | 'faults' | 'setupId'>,
+  seen: {
+    readonly outcome: CheckOutcome;
+    readonly faults: readonly string[];
+    readonly setupId: string | null;
+  },
   now = new Date()
 ): Promise<void> =>
-  commit(db, `Checked ${check.title.toLowerCase()}: ${player.name}`, async ({ put }) => {
+  commit(db, `Checked ${check.title.toLowerCase()}: ${player.name}`, async (writer) => {
     const day = dayOf(now);
-    const sameDay = await db.checks
-      .where('[playerId+checkId]')
-      .equals([player.id, check.id])
-      .filter((result) => result.day === day && result.setupId === seen.setupId)
-      .first();
-    const keepsEach = seen.outcome.kind !== 'rating';
-    const id = sameDay && !keepsEach && sameDay.outcome.kind === 'rating' ? sameDay.id : newId();
-    await put('checks', { ...seen, id, playerId: player.id, checkId: check.id, at: now.toISOString(), day });
+    const before = await todays(db, player.id, check.id, seen.setupId, day);
+    const replaces = seen.outcome.kind === 'rating' && before?.outcome.kind === 'rating';
+    await writer.put('checks', {
+      ...seen,
+      id: replaces ? before.id : newId(),
+      playerId: player.id,
+      checkId: check.id,
+      lessonId: await lessonOf(db, writer, player, now),
+      at: now.toISOString(),
+      day
+    });
+  });
+
+/**
+ * Marks or unmarks a fault at the newest result of a check today; where there is none yet, the check counts as seen
+ * and not yet there.
+ */
+export const toggleFault = (
+  db: Database,
+  player: Player,
+  check: Check,
+  fault: string,
+  setupId: string | null,
+  now = new Date()
+): Promise<void> =>
+  commit(db, `Marked ${check.title.toLowerCase()}: ${player.name}`, async (writer) => {
+    const day = dayOf(now);
+    const before = await todays(db, player.id, check.id, setupId, day);
+    const faults = before?.faults ?? [];
+    const changed = faults.includes(fault) ? faults.filter((one) => one !== fault) : [...faults, fault];
+    await writer.put('checks', {
+      ...(before ?? {
+        id: newId(),
+        playerId: player.id,
+        checkId: check.id,
+        lessonId: await lessonOf(db, writer, player, now),
+        at: now.toISOString(),
+        day,
+        setupId,
+        outcome: { kind: 'rating', rating: 'not-yet' }
+      }),
+      faults: changed
+    });
   });
 
 /** The newest result of each check. */
@@ -38,4 +97,11 @@ export function newestByCheck(
     if (!known || result.at > known.at) newest[result.checkId] = result;
   }
   return newest;
+}
+
+/** The newest outcome of each check. */
+export function outcomesOf(results: readonly CheckResult[]): Readonly<Partial<Record<string, CheckOutcome>>> {
+  return Object.fromEntries(
+    Object.entries(newestByCheck(results)).flatMap(([id, result]) => (result ? [[id, result.outcome]] : []))
+  );
 }

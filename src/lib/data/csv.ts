@@ -30,8 +30,10 @@ export function decodeText(bytes: ArrayBuffer): string {
 /** A list as it stands in a file, before anybody knows what its columns mean. */
 export interface CsvTable {
   readonly headings: readonly string[];
-  /** As many cells as headings, or fewer; trimmed. */
+  /** As many cells as headings, or fewer; trimmed. Blank rows are left out. */
   readonly rows: readonly (readonly string[])[];
+  /** The number of each row as a spreadsheet counts it, blank rows and the headings included. */
+  readonly numbers: readonly number[];
 }
 
 export type ReadTable =
@@ -47,17 +49,21 @@ export function readTable(text: string): ReadTable {
   const body = text.startsWith(BYTE_ORDER_MARK) ? text.slice(1) : text;
   if (body.trim() === '') return fail('The file is empty.');
   if (body.includes('\0')) return fail('This is not a text file. Save the list as CSV and try again.');
-  const parsed = Papa.parse<string[]>(body, {
-    skipEmptyLines: 'greedy',
-    delimitersToGuess: [',', ';', '\t']
-  });
+  // Blank rows would mislead the guess.
+  const guess = Papa.parse(body, { preview: 10, skipEmptyLines: true, delimitersToGuess: [',', ';', '\t'] });
+  // Blank rows are passed over below, so that every other row keeps its number.
+  const parsed = Papa.parse<string[]>(body, { skipEmptyLines: false, delimiter: guess.meta.delimiter });
   const broken = parsed.errors.find(({ type }) => type === 'Quotes');
   if (broken) return fail(`Row ${(broken.row ?? 0) + 1}: a quotation mark is not closed.`);
-  const [headings = [], ...rows] = parsed.data.map((row) => row.map((cell) => original(cell.trim())));
+  const filled = parsed.data
+    .map((row, index) => ({ cells: row.map((cell) => original(cell.trim())), number: index + 1 }))
+    .filter(({ cells }) => cells.some((cell) => cell !== ''));
+  const [{ cells: headings } = { cells: [] }, ...players] = filled;
+  const rows = players.map(({ cells }) => cells);
   if (rows.length === 0) return fail('There are no players below the headings.');
   if (rows.length > MAX_ROWS)
     return fail(
       `The file has ${rows.length} rows; at most ${MAX_ROWS} are taken at once. Split it, or leave out what is not a player.`
     );
-  return { ok: true, table: { headings, rows } };
+  return { ok: true, table: { headings, rows, numbers: players.map(({ number }) => number) } };
 }

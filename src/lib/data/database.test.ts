@@ -1,123 +1,136 @@
 import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
-import { expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { readBackup } from './backup';
+import { problemWith } from './changes';
 import { createDatabase, SCHEMA_VERSION, WRITTEN_BY_NEWER } from './database';
-import { RECORD_SCHEMAS } from './record-schemas';
+import {
+  version1,
+  version2,
+  version3,
+  VERSION_1_STORES,
+  VERSION_2_STORES,
+  VERSION_3_STORES
+} from './older.testing';
+import { TABLE_NAMES } from './tables';
 
-const VERSION_1_STORES = {
-  players: 'id, name, family, group',
-  measurements: 'id, playerId, [playerId+kind]',
-  fits: 'id, playerId, day',
-  setups: 'id, playerId, fitId',
-  checks: 'id, playerId, [playerId+checkId]',
-  instruments: 'id, family, number, playerId',
-  drafts: 'id',
-  settings: 'id',
-  changes: '++seq, undone'
-};
+type Tables = Record<string, object[]>;
+const OLDER = [
+  { version: 1, stores: VERSION_1_STORES, tables: version1 },
+  { version: 2, stores: VERSION_2_STORES, tables: version2 },
+  { version: 3, stores: VERSION_3_STORES, tables: version3 as unknown as () => Tables }
+] as const;
 
-it('brings a database of version 1 up to date and loses nothing', async () => {
-  const old = new Dexie('older');
-  old.version(1).stores(VERSION_1_STORES);
-  const player = {
-    name: 'Old Timer',
-    birthMonth: null,
-    curve: null,
-    family: 'violin',
-    group: '',
-    notes: 'kept',
-    photosAllowed: false,
-    createdAt: '2025-01-01T00:00:00.000Z'
-  };
-  await old.table('players').bulkAdd([
-    { ...player, id: 'a', archived: false },
-    { ...player, id: 'b', archived: true }
+/** What became of the older records, from a database or from a backup. */
+function expectBroughtUp(tables: Tables, version: number): void {
+  for (const table of TABLE_NAMES)
+    for (const record of tables[table] ?? [])
+      expect([table, problemWith(table, record)]).toEqual([table, null]);
+  const [group] = tables.groups ?? [];
+  expect(tables.groups).toHaveLength(1);
+  expect(group).toMatchObject({ name: 'Owls', seating: [], demo: false });
+  const groupId = (group as { id: string }).id;
+  expect(tables.players).toMatchObject([
+    { id: 'a', name: 'Ada', notes: 'kept', groupId, archivedOn: null },
+    { id: 'b', name: 'Bo', groupId, archivedOn: version === 1 ? '1970-01-01' : '2026-02-01' }
   ]);
-  await old.table('checks').add({ id: 'c', playerId: 'a', checkId: 'hold-seat', day: '2025-02-01' });
-  old.close();
-
-  const db = createDatabase('older');
-  const players = await db.players.toArray();
-  expect(db.verno).toBe(SCHEMA_VERSION);
-  expect(players.map(({ archivedOn, demo, notes }) => ({ archivedOn, demo, notes }))).toEqual([
-    { archivedOn: null, demo: false, notes: 'kept' },
-    { archivedOn: '1970-01-01', demo: false, notes: 'kept' }
+  expect(tables.measurements).toMatchObject([{ id: 'a:height:2026-01-01' }]);
+  expect((tables.measurements?.[0] as { readings: object[] }).readings).toHaveLength(30);
+  expect(tables.fits).toMatchObject([{ id: 'f', size: '1/4', marginMm: 7, trialId: null, instruments: [] }]);
+  expect(tables.setups).toMatchObject([
+    {
+      id: 's',
+      kind: 'rest',
+      choices: { school: 'rest-first', mount: 'centre' },
+      settings: {
+        lift: { value: 6, unit: 'mm', origin: 'adjusted', mark: 'two folds' },
+        shoulderFootAlong: { value: 70, mark: 'blue' },
+        tilt: { value: 17, unit: 'deg', origin: 'computed' }
+      },
+      basis: { lengths: { neckGap: 62 }, estimated: ['neckGap'] }
+    }
   ]);
-  for (const record of players)
-    expect(RECORD_SCHEMAS.players.isValidSync(record, { strict: true })).toBe(true);
-  expect(await db.checks.where('day').equals('2025-02-01').count()).toBe(1);
+  expect(tables.checks).toMatchObject([{ id: 'c2', outcome: { rating: 'mostly' }, faults: ['on-chest'] }]);
+  // Something was seen after Ada's pain, so that one is closed; nothing after Bo's.
+  expect(tables.pains).toMatchObject([
+    { playerId: 'a', during: 'check', closedAt: '2026-01-01T09:10:00.000Z' },
+    { playerId: 'b', family: 'cello', closedAt: null }
+  ]);
+  expect(tables.loans).toMatchObject([{ playerId: 'a', instrumentId: 'i', from: '2026-01-01', to: null }]);
+  expect(tables.drafts).toMatchObject([
+    {
+      id: 'a',
+      overrideSize: '1/8',
+      setup: {
+        kind: 'rest',
+        choices: { school: 'pad', mount: 'between' },
+        values: { lift: 8, tilt: 9 },
+        marks: { lift: 'three folds' }
+      }
+    }
+  ]);
+  const typed = Object.fromEntries(
+    (tables.typed as { id: string; text: string }[]).map(({ id, text }) => [id, text])
+  );
+  expect(typed).toEqual({
+    'a:height': '12',
+    'a:reason': 'tired today',
+    ...(version === 3 ? { 'b:armReach': '48' } : {})
+  });
+  expect(tables.settings).toMatchObject([{ unit: 'in', teacherName: 'Ms Placeholder' }]);
+  expect(tables.trials).toHaveLength(version === 3 ? 1 : 0);
+  expect(tables.days).toHaveLength(version === 3 ? 1 : 0);
+}
+
+describe.each(OLDER)('version $version', ({ version, stores, tables }) => {
+  it('opens as a database, with nothing lost', async () => {
+    const name = `older-${version}`;
+    const old = new Dexie(name);
+    old.version(version).stores(stores);
+    for (const [table, records] of Object.entries(tables())) await old.table(table).bulkAdd(records);
+    await old.table('changes').add({ at: '', label: 'old', operations: [], undone: 0 });
+    old.close();
+    const db = createDatabase(name);
+    const read: Tables = {};
+    for (const table of TABLE_NAMES) read[table] = await db.table(table).toArray();
+    expect(db.verno).toBe(SCHEMA_VERSION);
+    expectBroughtUp(read, version);
+    // Steps of the old version would bring its records back.
+    expect(await db.changes.count()).toBe(0);
+  });
+
+  it('is read from a backup, with nothing lost', () => {
+    const records = tables();
+    // An orphan would be refused in a backup of any version.
+    const file = { format: 'jarvel-backup', version, savedAt: '2026-01-01T09:00:00.000Z', tables: records };
+    const read = readBackup(JSON.stringify(file));
+    expect(read.ok ? '' : read.problem).toBe('');
+    if (read.ok) expectBroughtUp(read.backup.tables as unknown as Tables, version);
+  });
 });
 
-it('brings fits and drafts of version 2 up to date', async () => {
-  const old = new Dexie('second');
-  old.version(2).stores({ ...VERSION_1_STORES, checks: 'id, playerId, day, [playerId+checkId]' });
-  const fit = {
-    id: 'f',
-    playerId: 'a',
-    family: 'violin',
-    at: '2026-01-01T09:00:00.000Z',
-    day: '2026-01-01',
-    readings: { height: [1205] },
-    rule: { school: 'palm-centre' },
-    proposal: '1/4',
-    advised: '1/4',
-    betweenSizes: false,
-    probability: 0.9,
-    marginMm: 7,
-    size: '1/4',
-    reason: null,
-    nextLook: '2026-07-01'
+it('gives the group of an older database and of an older backup one id, whatever order they come in', () => {
+  const idsOf = (players: object[]) => {
+    const file = { format: 'jarvel-backup', version: 3, tables: { ...version3(), players } };
+    const read = readBackup(JSON.stringify(file));
+    return read.ok ? read.backup.tables.groups.map(({ id }) => id) : read.problem;
   };
-  const draft = {
-    id: 'a',
-    startedAt: fit.at,
-    updatedAt: fit.at,
-    texts: { height: '12' },
-    overrideSize: null,
-    overrideReason: '',
-    restSchool: null,
-    mount: 'beside',
-    tiltDeg: null,
-    adjustments: { values: {}, marks: {} }
-  };
-  await old.table('fits').add(fit);
-  await old.table('drafts').add(draft);
-  old.close();
-  const db = createDatabase('second');
-  const [read] = await db.fits.toArray();
-  expect(read).toEqual({ ...fit, trialId: null, instruments: [] });
-  expect(RECORD_SCHEMAS.fits.isValidSync(read, { strict: true })).toBe(true);
-  const [half] = await db.drafts.toArray();
-  expect(half).toMatchObject({ texts: { height: '12' }, trial: null, instruments: [] });
-  expect(RECORD_SCHEMAS.drafts.isValidSync(half, { strict: true })).toBe(true);
-  expect(await db.trials.count()).toBe(0);
+  const { players } = version3();
+  expect(idsOf(players)).toEqual(idsOf(players.toReversed()));
+});
 
-  const backup = readBackup(
-    JSON.stringify({
-      format: 'jarvel-backup',
-      version: 2,
-      tables: {
-        players: [],
-        measurements: [],
-        fits: [],
-        setups: [],
-        checks: [],
-        instruments: [],
-        drafts: [draft],
-        settings: []
-      }
-    })
-  );
-  expect(backup.ok && backup.backup.tables.drafts[0]).toMatchObject({ trial: null });
-  expect(backup.ok && backup.backup.tables.days).toEqual([]);
+it('an older backup that is not whole is refused, not thrown at', () => {
+  const file = {
+    format: 'jarvel-backup',
+    version: 3,
+    tables: { ...version3(), setups: [{ id: 's', rest: 3 }] }
+  };
+  expect(readBackup(JSON.stringify(file))).toMatchObject({ ok: false });
 });
 
 it('refuses a database that a newer version wrote', async () => {
   const newer = new Dexie('newer');
-  newer
-    .version(SCHEMA_VERSION + 1)
-    .stores({ ...VERSION_1_STORES, checks: 'id, playerId, day, [playerId+checkId]' });
+  newer.version(SCHEMA_VERSION + 1).stores(VERSION_3_STORES);
   await newer.open();
   newer.close();
   await expect(createDatabase('newer').players.count()).rejects.toThrow(WRITTEN_BY_NEWER);

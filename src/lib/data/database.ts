@@ -1,11 +1,12 @@
 import Dexie, { type Table, type Transaction } from 'dexie';
-import type { Change } from './changes';
-import { MIGRATIONS } from './migrations';
-import type { Records, TableName } from './records';
+import { MIGRATIONS, type Rows } from './migrations';
+import type { Foreseen } from './schema/foreseen';
+import type { Change } from './schema/change';
+import { TABLE_NAMES, TABLES, type Records, type TableName } from './tables';
 
 export const DATABASE_NAME = 'jarvel';
 /** Version of the newest schema; a backup carries it too. */
-export const SCHEMA_VERSION = 3;
+export const SCHEMA_VERSION = 4;
 
 /** The message of the error with which a database refuses to open that a newer version wrote. */
 export const WRITTEN_BY_NEWER = 'The records were written by a newer version.';
@@ -14,28 +15,39 @@ const NATIVE_PER_VERSION = 10;
 
 type Tables = { readonly [Name in TableName]: Table<Records[Name], string> };
 
-/** The browser's own database: the teacher's records and the journal of changes. */
-export type Database = Dexie & Tables & { readonly changes: Table<Change, number> };
+/** The browser's own database: the teacher's records, the journal of changes, and what is foreseen from them. */
+export type Database = Dexie &
+  Tables & { readonly changes: Table<Change, number>; readonly foreseen: Table<Foreseen, string> };
 
-const VERSION_1 = {
-  players: 'id, name, family, group',
-  measurements: 'id, playerId, [playerId+kind]',
-  fits: 'id, playerId, day',
-  setups: 'id, playerId, fitId',
-  checks: 'id, playerId, [playerId+checkId]',
-  instruments: 'id, family, number, playerId',
-  drafts: 'id',
-  settings: 'id',
-  changes: '++seq, undone'
+/** What earlier versions had, as they wrote it. */
+const EARLIER: Readonly<Record<number, Readonly<Record<string, string>>>> = {
+  1: {
+    players: 'id, name, family, group',
+    measurements: 'id, playerId, [playerId+kind]',
+    fits: 'id, playerId, day',
+    setups: 'id, playerId, fitId',
+    checks: 'id, playerId, [playerId+checkId]',
+    instruments: 'id, family, number, playerId',
+    drafts: 'id',
+    settings: 'id',
+    changes: '++seq, undone'
+  },
+  2: { checks: 'id, playerId, day, [playerId+checkId]' },
+  3: { trials: 'id, playerId, day', days: 'id, day' }
 };
 
-/** Takes every record of a version through its migration. */
+/** Takes the records of a version through its migration; the journal speaks of the old ones and begins anew. */
 async function migrate(transaction: Transaction, version: number): Promise<void> {
-  for (const [table, change] of Object.entries(MIGRATIONS[version] ?? {}))
-    await transaction
-      .table<object>(table)
-      .toCollection()
-      .modify((record) => change(record));
+  const migration = MIGRATIONS[version];
+  if (!migration) return;
+  const rows: Rows = {};
+  for (const name of migration.tables) rows[name] = await transaction.table<object>(name).toArray();
+  migration.run(rows);
+  for (const name of migration.tables) {
+    await transaction.table(name).clear();
+    await transaction.table(name).bulkAdd(rows[name] ?? []);
+  }
+  if (migration.endsJournal) await transaction.table('changes').clear();
 }
 
 /**
@@ -44,13 +56,17 @@ async function migrate(transaction: Transaction, version: number): Promise<void>
  */
 export function createDatabase(name = DATABASE_NAME): Database {
   const db = new Dexie(name) as Database;
-  db.version(1).stores(VERSION_1);
-  db.version(2)
-    .stores({ checks: 'id, playerId, day, [playerId+checkId]' })
-    .upgrade((transaction) => migrate(transaction, 2));
-  db.version(3)
-    .stores({ trials: 'id, playerId, day', days: 'id, day' })
-    .upgrade((transaction) => migrate(transaction, 3));
+  for (const [version, stores] of Object.entries(EARLIER))
+    db.version(Number(version))
+      .stores(stores)
+      .upgrade((transaction) => migrate(transaction, Number(version)));
+  db.version(SCHEMA_VERSION)
+    .stores({
+      ...Object.fromEntries(TABLE_NAMES.map((table) => [table, TABLES[table].indexes])),
+      changes: '++seq, undone',
+      foreseen: 'id'
+    })
+    .upgrade((transaction) => migrate(transaction, SCHEMA_VERSION));
   // The library would open a newer database all the same and write records that the newer version mistrusts.
   db.on(
     'ready',

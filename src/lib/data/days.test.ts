@@ -1,107 +1,102 @@
 import { describe, expect, it } from 'vitest';
-import { proposeSize } from '$lib/core/sizing';
 import { freshDatabase, givenPlayer } from './testing';
 import { undo } from './changes';
 import {
   closeDay,
-  joinLine,
-  keepLineText,
-  lineMembers,
-  lineStandings,
-  passInLine,
-  readInLine,
+  dayMembers,
+  joinQueue,
+  passInQueue,
+  queueMembers,
+  readInQueue,
   removeDay,
-  setLineState,
+  setDayState,
   startDay
 } from './days';
-import { deletePlayer, EMPTY_PLAYER, playerFrom } from './players';
+import { archivePlayer, deletePlayer, EMPTY_PLAYER } from './players';
+import type { Fit } from './records';
+import { Refusal } from './refusal';
 
 const form = (name: string, family: 'violin' | 'cello' = 'violin') => ({ ...EMPTY_PLAYER, name, family });
 
 describe('a class list', () => {
-  it('adds who is new and knows who is there by name and family', () => {
-    const ada = playerFrom(form('Ada'));
-    expect(lineMembers([form(' ada '), form('Bea'), form('Ada', 'cello'), form('ADA')], [ada])).toEqual([
+  it('adds who is new and knows who is there by name and family', async () => {
+    const db = freshDatabase();
+    const ada = await givenPlayer(db, form('Ada'));
+    const list = [form(' ada '), form('Bea'), form('Ada', 'cello'), form('ADA')];
+    expect(queueMembers(list, [ada], 'list')).toEqual([
       { playerId: ada.id },
-      { form: form('Bea') },
-      { form: form('Ada', 'cello') }
+      { form: form('Bea'), id: 'list-1' },
+      { form: form('Ada', 'cello'), id: 'list-2' }
     ]);
     const archived = { ...ada, archivedOn: '2026-01-01' };
-    expect(lineMembers([form('Ada')], [archived])).toEqual([{ form: form('Ada') }]);
+    expect(queueMembers([form('Ada')], [archived], 'list')).toEqual([{ form: form('Ada'), id: 'list-0' }]);
   });
 });
 
-describe('a line of players', () => {
-  const readings = { height: [1236], armToPalm: [502] };
-  const proposal = proposeSize({ family: 'violin', readings });
-  if (!proposal) throw new Error('nothing proposed');
-  const decision = { proposal, readings, advised: '1/4', size: '1/4', reason: null };
+describe('a fitting day', () => {
+  const decision = { size: '1/4', reason: null, after: null };
 
   async function started() {
     const db = freshDatabase();
     const known = await givenPlayer(db);
-    const id = await startDay(db, 'Trial line', [{ playerId: known.id }, { form: form('New One') }]);
+    const members = [{ playerId: known.id }, { form: form('New One'), id: 'new-one' }];
+    const id = await startDay(db, 'Trial line', members);
     const standings = async () => {
       const day = await db.days.get(id);
-      return day ? lineStandings(day, await db.players.toArray(), await db.fits.toArray()) : [];
+      return day ? dayMembers(day, await db.players.toArray(), await db.fits.toArray()) : [];
     };
-    return { db, id, known, standings };
+    return { db, id, known, members, standings };
   }
 
-  it('adds its new players and itself as one step', async () => {
-    const { db, known, standings } = await started();
+  it('adds its new players and itself as one step, once', async () => {
+    const { db, id, known, members, standings } = await started();
     expect((await standings()).map(({ player, state }) => [player.name, state])).toEqual([
       [known.name, 'waiting'],
       ['New One', 'waiting']
     ]);
+    await startDay(db, 'Trial line', members, new Date(), id);
+    expect(await db.days.count()).toBe(1);
     await undo(db);
     expect(await db.days.count()).toBe(0);
     expect(await db.players.count()).toBe(1);
   });
 
-  it('measures without beginning a fit, and lets pass with a decision as one step', async () => {
+  it('measures without beginning a fit, and lets pass with a decision as one step, once', async () => {
     const { db, id, known, standings } = await started();
-    await readInLine(db, id, known, 'height', 1236, 'height');
-    await passInLine(db, id, known, decision);
+    await readInQueue(db, known, 'height', 1236, 'height');
+    await readInQueue(db, known, 'armToPalm', 502, 'arm');
+    await readInQueue(db, known, 'armToWrist', 434, 'arm');
+    await Promise.all([passInQueue(db, id, known, decision), passInQueue(db, id, known, decision)]);
     expect(await db.drafts.count()).toBe(0);
-    expect(await db.measurements.count()).toBe(1);
+    expect(await db.fits.count()).toBe(1);
     expect((await standings())[0]).toMatchObject({ state: 'passed', size: '1/4' });
     await undo(db);
     expect((await standings())[0]).toMatchObject({ state: 'waiting', size: null });
     expect(await db.fits.count()).toBe(0);
   });
 
-  it('takes a decision at the bench for who waits in the second line, and none from before', async () => {
+  it('takes a decision at the bench for who waits in the second line, none from before or on another family', async () => {
     const { db, id, known, standings } = await started();
-    await setLineState(db, id, known, 'trial');
-    const day = await db.days.get(id);
-    const fit = { ...(await fitAt(db, known)), at: '2020-01-01T00:00:00.000Z' };
-    expect(lineStandings(day ?? never(), [known], [fit])[0]).toMatchObject({ state: 'trial', size: null });
-    expect(
-      lineStandings(day ?? never(), [known], [{ ...fit, at: '2999-01-01T00:00:00.000Z' }])[0]
-    ).toMatchObject({ state: 'passed', size: '1/4' });
-    await setLineState(db, id, known, 'waiting');
+    await readInQueue(db, known, 'height', 1236, 'height');
+    await readInQueue(db, known, 'armToPalm', 502, 'arm');
+    await readInQueue(db, known, 'armToWrist', 434, 'arm');
+    await passInQueue(db, id, known, decision);
+    await setDayState(db, id, known, 'trial');
+    const [day, [fit]] = [await db.days.get(id), await db.fits.toArray()];
+    if (!day || !fit) throw new Error('it is not there');
+    const stateWith = (changed: Partial<Fit>) => dayMembers(day, [known], [{ ...fit, ...changed }])[0];
+    expect(stateWith({ at: '2020-01-01T00:00:00.000Z' })).toMatchObject({ state: 'trial', size: null });
+    expect(stateWith({ family: 'viola' })).toMatchObject({ state: 'trial', size: null });
+    expect(stateWith({ at: '2999-01-01T00:00:00.000Z' })).toMatchObject({ state: 'passed', size: '1/4' });
+    await setDayState(db, id, known, 'waiting');
     expect((await standings())[0]?.state).toBe('waiting');
-  });
-
-  it('keeps what is typed without a step of its own, until somebody else comes', async () => {
-    const { db, id, known } = await started();
-    await keepLineText(db, id, 'height', '12');
-    expect((await db.days.get(id))?.typed).toEqual({ height: '12' });
-    await readInLine(db, id, known, 'height', 1236, 'height');
-    expect((await db.days.get(id))?.typed).toEqual({});
-    await keepLineText(db, id, 'armToPalm', '5');
-    await setLineState(db, id, known, 'absent');
-    expect((await db.days.get(id))?.typed).toEqual({});
-    await keepLineText(db, 'nowhere', 'height', '1');
-    expect(await db.days.count()).toBe(1);
   });
 
   it('takes somebody at its end, once', async () => {
     const { db, id, known, standings } = await started();
-    await joinLine(db, id, form('Late Comer', 'cello'));
-    await joinLine(db, id, form(' late comer', 'cello'));
-    await joinLine(db, id, { ...EMPTY_PLAYER, name: known.name, family: known.family });
+    await joinQueue(db, id, form('Late Comer', 'cello'));
+    await joinQueue(db, id, form(' late comer', 'cello'));
+    await joinQueue(db, id, { ...EMPTY_PLAYER, name: known.name, family: known.family });
     expect((await standings()).map(({ player }) => player.name)).toEqual([
       known.name,
       'New One',
@@ -119,18 +114,12 @@ describe('a line of players', () => {
     expect((await standings()).map(({ player }) => player.name)).toEqual(['New One']);
     await removeDay(db, id);
     expect(await db.players.count()).toBe(1);
-    await expect(setLineState(db, id, known, 'absent')).rejects.toThrow(RangeError);
+    await expect(setDayState(db, id, known, 'absent')).rejects.toThrow(Refusal);
   });
 
-  async function fitAt(
-    db: Parameters<typeof passInLine>[0],
-    player: Awaited<ReturnType<typeof givenPlayer>>
-  ) {
-    const { fitFrom } = await import('./fits');
-    return fitFrom(db, player, decision, new Date());
-  }
+  it('keeps who was archived meanwhile in their place', async () => {
+    const { db, known, standings } = await started();
+    await archivePlayer(db, known, '2026-11-24');
+    expect((await standings()).map(({ player }) => player.name)).toEqual([known.name, 'New One']);
+  });
 });
-
-function never(): never {
-  throw new Error('it is not there');
-}

@@ -1,109 +1,109 @@
 import type { MeasurementId } from '$lib/core/body';
 import type { Size } from '$lib/core/instruments';
+import { joined, withState } from '$lib/core/queue';
 import { dayOf } from '$lib/core/time';
-import { commit, keepTyped, type Writer } from './changes';
+import { newestFirst } from './case';
+import { commit, type Writer } from './changes';
 import type { Database } from './database';
-import { fitFrom, newestFirst, type Decision } from './fits';
+import { decideIn, type Decision } from './fits';
 import { newId } from './ids';
 import { addReadingTo } from './measurements';
-import { playerFrom, type PlayerForm } from './players';
-import type { Fit, FittingDay, LineState, Player } from './records';
+import { putNewPlayer } from './players';
+import type { DayState, Fit, FittingDay, Player, PlayerForm } from './records';
+import { Refusal } from './refusal';
 import { groupByPlayer } from './roster';
+import { clearTyped } from './typed';
 
-/** A player already known, or one to be added. */
-export type LineMember = { readonly playerId: string } | { readonly form: PlayerForm };
+/** A player already known, or one to be added under an id. */
+export type QueueMember = { readonly playerId: string } | { readonly form: PlayerForm; readonly id: string };
 
 const nameKey = ({ name, family }: Pick<Player, 'name' | 'family'>) =>
   `${family}\n${name.trim().toLowerCase()}`;
 
 /**
- * Players from a list as members of a line: who is known by name and family already is not added again.
+ * Players from a list as members of a queue: who is known by name and family already is not added again.
  *
+ * @param batch names the list, so that the same list twice adds nobody
  * @returns the members in the order of the list, each once
  */
-export function lineMembers(forms: readonly PlayerForm[], known: readonly Player[]): readonly LineMember[] {
+export function queueMembers(
+  forms: readonly PlayerForm[],
+  known: readonly Player[],
+  batch = newId()
+): readonly QueueMember[] {
   const byName = new Map(
     known.filter(({ archivedOn }) => archivedOn === null).map((player) => [nameKey(player), player.id])
   );
   const seen = new Set<string>();
-  return forms.flatMap((form): LineMember[] => {
+  return forms.flatMap((form, index): QueueMember[] => {
     const key = nameKey(form);
     const playerId = byName.get(key);
-    if (playerId === undefined) return [{ form }];
+    if (playerId === undefined) return [{ form, id: `${batch}-${index}` }];
     if (seen.has(key)) return [];
     seen.add(key);
     return [{ playerId }];
   });
 }
 
-const waiting = (playerId: string) => ({ playerId, state: 'waiting' as const });
-
 /** Ids of the members; who is new is added as a player. */
 async function memberIds(
-  { put }: Writer,
-  members: readonly LineMember[],
+  db: Database,
+  writer: Writer,
+  members: readonly QueueMember[],
   now: Date
 ): Promise<readonly string[]> {
   const ids: string[] = [];
-  for (const member of members) {
-    if ('playerId' in member) {
-      ids.push(member.playerId);
-      continue;
-    }
-    const player = playerFrom(member.form, now);
-    await put('players', player);
-    ids.push(player.id);
-  }
+  for (const member of members)
+    ids.push(
+      'playerId' in member
+        ? member.playerId
+        : (await putNewPlayer(db, writer, member.form, member.id, now)).id
+    );
   return ids;
 }
 
-/** Puts somebody at the end of a line, once; who is known by name and family is not added as a player again. */
-export const joinLine = (db: Database, dayId: string, form: PlayerForm, now = new Date()): Promise<void> =>
+/** Puts somebody at the end of a queue, once; who is known by name and family is not added as a player again. */
+export const joinQueue = (db: Database, dayId: string, form: PlayerForm, now = new Date()): Promise<void> =>
   commit(db, `Put ${form.name} in line`, async (writer) => {
     const day = await currentDay(db, dayId);
-    const members = lineMembers([form], await db.players.toArray());
-    const ids = await memberIds(writer, members, now);
-    const fresh = ids.filter((id) => !day.entries.some(({ playerId }) => playerId === id));
-    await writer.put('days', { ...day, entries: [...day.entries, ...fresh.map(waiting)] });
+    const ids = await memberIds(db, writer, queueMembers([form], await db.players.toArray()), now);
+    await writer.put('days', { ...day, entries: joined(day.entries, ids, 'waiting') });
   });
 
-/** Starts a fitting day with a line of players, adding who is new, and returns its id. */
-export async function startDay(
+/**
+ * Starts a fitting day with a queue of players, adding who is new, and returns its id.
+ *
+ * @param id of the day, made when the press was; the same id twice starts one day
+ */
+export const startDay = (
   db: Database,
   name: string,
-  members: readonly LineMember[],
-  now = new Date()
-): Promise<string> {
-  const day: FittingDay = {
-    id: newId(),
-    name,
-    day: dayOf(now),
-    startedAt: now.toISOString(),
-    closedAt: null,
-    entries: [],
-    typed: {},
-    demo: false
-  };
-  await commit(db, `Started a line of ${members.length}`, async (writer) => {
-    const ids = await memberIds(writer, members, now);
-    await writer.put('days', { ...day, entries: ids.map(waiting) });
+  members: readonly QueueMember[],
+  now = new Date(),
+  id = newId()
+): Promise<string> =>
+  commit(db, `Started a line of ${members.length}`, async (writer) => {
+    if (await db.days.get(id)) return id;
+    const ids = await memberIds(db, writer, members, now);
+    await writer.put('days', {
+      id,
+      name: name.slice(0, 80),
+      day: dayOf(now),
+      startedAt: now.toISOString(),
+      closedAt: null,
+      entries: joined([], ids, 'waiting'),
+      demo: false
+    });
+    return id;
   });
-  return day.id;
-}
 
 async function currentDay(db: Database, dayId: string): Promise<FittingDay> {
   const day = await db.days.get(dayId);
-  if (!day) throw new RangeError('no such fitting day');
+  if (!day) throw new Refusal('This fitting day was removed meanwhile. Nothing was changed.');
   return day;
 }
 
-const withState = (day: FittingDay, playerId: string, state: LineState): FittingDay => ({
-  ...day,
-  typed: {},
-  entries: day.entries.map((entry) => (entry.playerId === playerId ? { ...entry, state } : entry))
-});
-
-const STATE_LABELS: Readonly<Record<LineState, string>> = {
+const STATE_LABELS: Readonly<Record<DayState, string>> = {
   waiting: 'Put back in line',
   passed: 'Took',
   trial: 'Sent to the trial line',
@@ -111,68 +111,64 @@ const STATE_LABELS: Readonly<Record<LineState, string>> = {
   absent: 'Marked absent'
 };
 
-/** Sets where a player of the line stands. */
-export const setLineState = (db: Database, dayId: string, player: Player, state: LineState): Promise<void> =>
-  commit(db, `${STATE_LABELS[state]}: ${player.name}`, async ({ put }) =>
-    put('days', withState(await currentDay(db, dayId), player.id, state))
-  );
+/** Sets where a player of the queue stands. */
+export const setDayState = (db: Database, dayId: string, player: Player, state: DayState): Promise<void> =>
+  commit(db, `${STATE_LABELS[state]}: ${player.name}`, async ({ put }) => {
+    const day = await currentDay(db, dayId);
+    const entries = withState(day.entries, player.id, state);
+    if (day.entries.some((entry) => entry.playerId === player.id && entry.state !== state))
+      await put('days', { ...day, entries });
+  });
 
-/** Adds a reading of today to a player of the line; a fit under way is not touched. */
-export const readInLine = (
+/** Adds a reading of today to a player of the queue; a fit under way is not touched. */
+export const readInQueue = (
   db: Database,
-  dayId: string,
   player: Player,
   kind: MeasurementId,
   mm: number,
   what: string,
   now = new Date()
 ): Promise<void> =>
-  commit(db, `Measured ${what} of ${player.name}`, async (writer) => {
-    await addReadingTo(db, writer, player.id, kind, mm, now);
-    const day = await currentDay(db, dayId);
-    const { [kind]: _entered, ...typed } = day.typed;
-    await writer.put('days', { ...day, typed });
-  });
+  commit(db, `Measured ${what} of ${player.name}`, (writer) =>
+    addReadingTo(db, writer, player.id, kind, mm, now)
+  );
 
-/** Keeps what is being typed in the line, so that a killed tab loses none of it; no step of its own to undo. */
-export const keepLineText = (db: Database, dayId: string, kind: MeasurementId, text: string): Promise<void> =>
-  keepTyped(db, 'days', dayId, (day) => ({ ...day, typed: { ...day.typed, [kind]: text } }));
-
-/** Decides a size in the line and lets the player pass, as one step. */
-export async function passInLine(
+/** Decides a size in the queue and lets the player pass, as one step. The same press twice decides once. */
+export const passInQueue = (
   db: Database,
   dayId: string,
   player: Player,
   decision: Decision,
   now = new Date()
-): Promise<void> {
-  const fit = await fitFrom(db, player, decision, now);
-  await commit(db, `Decided ${decision.size} for ${player.name}`, async ({ put }) => {
-    await put('fits', fit);
-    await put('days', withState(await currentDay(db, dayId), player.id, 'passed'));
+): Promise<void> =>
+  commit(db, `Decided ${decision.size} for ${player.name}`, async ({ put }) => {
+    const day = await currentDay(db, dayId);
+    const { fit, isNew } = await decideIn(db, player.id, decision, now, day.day);
+    if (isNew) await put('fits', fit);
+    await put('days', { ...day, entries: withState(day.entries, player.id, 'passed') });
+    await clearTyped(db, player.id);
   });
-}
 
-/** A player of a line, with the size that was decided since the line began. */
-export interface LineStanding {
+/** A player of a fitting day, with the size that was decided since it began. */
+export interface DayMember {
   readonly player: Player;
-  readonly state: LineState;
+  readonly state: DayState;
   readonly size: Size | null;
   readonly betweenSizes: boolean;
 }
 
-/** Where every player of a line stands, in its order. A size counts once the player has passed or was tried on. */
-export function lineStandings(
+/** Where every player of a day stands, in its order. A size counts once the player has passed or was tried on. */
+export function dayMembers(
   day: FittingDay,
   players: readonly Player[],
   fits: readonly Fit[]
-): readonly LineStanding[] {
+): readonly DayMember[] {
   const byId = new Map(players.map((player) => [player.id, player]));
   const since = groupByPlayer(fits.filter(({ at }) => at >= day.startedAt));
-  return day.entries.flatMap(({ playerId, state }): LineStanding[] => {
+  return day.entries.flatMap(({ playerId, state }): DayMember[] => {
     const player = byId.get(playerId);
     if (!player) return [];
-    const fit = newestFirst(since.get(playerId) ?? [])[0];
+    const fit = newestFirst(since.get(playerId) ?? []).find(({ family }) => family === player.family);
     const passed = fit !== undefined && (state === 'passed' || state === 'trial');
     return [
       {

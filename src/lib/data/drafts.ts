@@ -1,27 +1,17 @@
-import type { MeasurementId } from '$lib/core/body';
-import { NO_ADJUSTMENTS } from '$lib/core/setup';
-import { commit, keepTyped } from './changes';
+import { commit } from './changes';
 import type { Database } from './database';
 import type { Draft, Player } from './records';
-
-const EMPTY: Omit<Draft, 'id' | 'startedAt' | 'updatedAt'> = {
-  texts: {},
-  overrideSize: null,
-  overrideReason: '',
-  instruments: [],
-  trial: null,
-  restSchool: null,
-  mount: 'beside',
-  tiltDeg: null,
-  adjustments: NO_ADJUSTMENTS
-};
+import { clearTyped } from './typed';
 
 /** A fit that begins now. */
 export const newDraft = (playerId: string, now = new Date()): Draft => ({
-  ...EMPTY,
   id: playerId,
   startedAt: now.toISOString(),
-  updatedAt: now.toISOString()
+  updatedAt: now.toISOString(),
+  overrideSize: null,
+  instruments: [],
+  trial: null,
+  setup: null
 });
 
 /** The draft of a player's fit, a new one when none was begun. */
@@ -37,28 +27,18 @@ export const changeDraft = (
   db: Database,
   player: Player,
   label: string,
-  change: Partial<Draft> | ((draft: Draft) => Partial<Draft>)
+  change: Partial<Draft> | ((draft: Draft) => Partial<Draft>),
+  now = new Date()
 ): Promise<void> =>
   commit(db, `${label}: ${player.name}`, async ({ put }) => {
-    const draft = await getDraft(db, player.id);
+    const draft = await getDraft(db, player.id, now);
     const patch = typeof change === 'function' ? change(draft) : change;
-    await put('drafts', { ...draft, ...patch, updatedAt: new Date().toISOString() });
+    await put('drafts', { ...draft, ...patch, updatedAt: now.toISOString() });
   });
 
-/** Ends a fit: the draft goes, the records stay. */
+/** Ends a fit: the draft goes, with what was typed and not entered; the records stay. */
 export const finishDraft = (db: Database, player: Player): Promise<void> =>
-  commit(db, `Finished with ${player.name}`, ({ remove }) => remove('drafts', player.id));
-
-/** Keeps the text of a field as it is being typed, so that a killed tab loses none of it. */
-export const keepText = (db: Database, playerId: string, kind: MeasurementId, text: string): Promise<void> =>
-  keepTyped(
-    db,
-    'drafts',
-    playerId,
-    (draft) => ({
-      ...draft,
-      texts: { ...draft.texts, [kind]: text },
-      updatedAt: new Date().toISOString()
-    }),
-    newDraft(playerId)
-  );
+  commit(db, `Finished with ${player.name}`, async ({ remove }) => {
+    await clearTyped(db, player.id);
+    await remove('drafts', player.id);
+  });

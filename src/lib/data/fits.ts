@@ -1,123 +1,157 @@
-import { isShoulderFamily, type MeasuredInstrument, type Size } from '$lib/core/instruments';
-import { outlook, type OutlookQuestion } from '$lib/core/outlook';
-import type { RestSettings, RestStack } from '$lib/core/setup';
-import type { Proposal, Readings } from '$lib/core/sizing';
-import { dayOf, daysLater, type IsoDay } from '$lib/core/time';
+import { SETUP_KIND_OF, type Arrangement } from '$lib/core/setup';
+import { outlook } from '$lib/core/outlook';
+import type { MeasurementId } from '$lib/core/body';
+import type { Size } from '$lib/core/instruments';
+import { dayOf } from '$lib/core/time';
+import {
+  answerCase,
+  decidedOf,
+  isBelow,
+  loadCase,
+  outlookQuestion,
+  readingsOf,
+  type CaseAnswer,
+  type PlayerCase
+} from './case';
 import { commit } from './changes';
 import type { Database } from './database';
 import { getDraft } from './drafts';
 import { newId } from './ids';
-import { outlookQuestion } from './outlook';
 import type { Fit, Player, Setup } from './records';
-import { getSettings } from './settings';
+import { overtaken, playerGone, Refusal } from './refusal';
+import { clearTyped } from './typed';
 
-/** Newest first, by moment. */
-export const newestFirst = <T extends { readonly at: string }>(records: readonly T[]): readonly T[] =>
-  [...records].sort((a, b) => b.at.localeCompare(a.at));
+export { newestFirst } from './case';
 
-/** A size as decided, with everything that it rests on. */
+/** What the teacher decided, and what stood on the screen then. */
 export interface Decision {
-  readonly proposal: Proposal;
-  readonly readings: Readings;
-  /** What tape, trial and growth together advised. */
-  readonly advised: Size;
   readonly size: Size;
   /** Why it is not the advised size; null when it is. */
   readonly reason: string | null;
-  readonly instruments?: readonly MeasuredInstrument[];
-  readonly trialId?: string | null;
-}
-
-/** The record of a decision, with the day on which to look again. */
-export async function fitFrom(db: Database, player: Player, decision: Decision, now: Date): Promise<Fit> {
-  const { proposal, readings, advised, size, reason, instruments = [], trialId = null } = decision;
-  const day = dayOf(now);
-  const chosen = proposal.candidates.find((candidate) => candidate.size === size);
-  const measurements = await db.measurements.where('playerId').equals(player.id).toArray();
-  const question = outlookQuestion(player, measurements, await getSettings(db), size, day);
-  return {
-    id: newId(),
-    playerId: player.id,
-    family: player.family,
-    at: now.toISOString(),
-    day,
-    readings,
-    rule: proposal.arithmetic.kind === 'landing' ? proposal.arithmetic.rule : null,
-    instruments,
-    trialId,
-    proposal: proposal.proposal,
-    advised,
-    betweenSizes: proposal.betweenSizes,
-    probability: chosen?.probability ?? 0,
-    marginMm: Math.min(MOST_MARGIN_MM, chosen?.marginMm ?? 0),
-    size,
-    reason,
-    nextLook: nextLook(question, proposal.betweenSizes)
-  };
-}
-
-/** The smallest cello has no limit; its record says this much room. */
-const MOST_MARGIN_MM = 1000;
-/** A decision is never looked at again sooner than this, days. */
-const SOONEST_LOOK_DAYS = 21;
-
-/** When to look at a size again, from how the player grows. */
-export function nextLook(question: OutlookQuestion, borderline: boolean): IsoDay {
-  const soonest = daysLater(question.today, SOONEST_LOOK_DAYS);
-  if (borderline) return soonest;
-  const { date } = outlook(question).nextMeasure;
-  return date < soonest ? soonest : date;
-}
-
-/** Records the teacher's decision as a new version. */
-export async function decideFit(
-  db: Database,
-  player: Player,
-  decision: Decision,
-  now = new Date()
-): Promise<Fit> {
-  const fit = await fitFrom(db, player, decision, now);
-  await commit(db, `Decided ${decision.size} for ${player.name}`, async ({ put }) => {
-    await put('fits', fit);
-    await put('drafts', {
-      ...(await getDraft(db, player.id, now)),
-      overrideSize: null,
-      overrideReason: '',
-      updatedAt: fit.at
-    });
-  });
-  return fit;
+  /** The decision of this fit that the teacher saw, by its id; null when it was open. */
+  readonly after: string | null;
 }
 
 /**
- * Records a set-up as the player's next version.
+ * The record of a decision, worked out anew from the case as it stands, with the day on which to look again.
  *
- * @throws RangeError for a family that has no shoulder rest
+ * @throws Refusal when the advice is not any more what the teacher took, or a reason is missing
  */
-export async function keepSetup(
+export function fitFrom(of: PlayerCase, answer: CaseAnswer, { size, reason }: Decision, now: Date): Fit {
+  const { proposal, advice, tried } = answer;
+  const { family, id: playerId } = of.player;
+  const chosen = proposal.candidates.find((candidate) => candidate.size === size);
+  if (!chosen || (reason === null && size !== advice.size)) throw overtaken();
+  if (reason?.trim() === '') throw new Refusal('An own choice needs a line of reason.');
+  const day = dayOf(now);
+  const decided = {
+    day,
+    borderline: proposal.betweenSizes,
+    belowTape: isBelow(family, size, proposal.proposal)
+  };
+  const question = { ...outlookQuestion({ ...of, today: day }, size), decided };
+  return {
+    id: newId(),
+    playerId,
+    family,
+    at: now.toISOString(),
+    day,
+    readings: readingsOf(of),
+    rule: proposal.arithmetic.kind === 'landing' ? proposal.arithmetic.rule : null,
+    instruments: of.draft?.instruments ?? [],
+    trialId: tried?.id ?? null,
+    proposal: proposal.proposal,
+    advised: advice.size,
+    betweenSizes: proposal.betweenSizes,
+    probability: chosen.probability,
+    marginMm: chosen.marginMm,
+    size,
+    reason: reason === null ? null : reason.trim(),
+    nextLook: outlook(question).nextMeasure.date
+  };
+}
+
+/**
+ * Decides inside a change: reads the case there, so that two presses or two tabs decide once.
+ *
+ * @returns the new decision, or the one that this press was about already
+ */
+export async function decideIn(
+  db: Database,
+  playerId: string,
+  decision: Decision,
+  now: Date,
+  since?: string
+): Promise<{ readonly fit: Fit; readonly isNew: boolean; readonly of: PlayerCase }> {
+  const loaded = await loadCase(db, playerId, dayOf(now));
+  if (!loaded) throw playerGone();
+  const of = since ? { ...loaded, since } : loaded;
+  const standing = decidedOf(of);
+  if ((standing?.id ?? null) !== decision.after) {
+    if (standing?.size === decision.size) return { fit: standing, isNew: false, of };
+    throw overtaken();
+  }
+  const answer = answerCase(of);
+  if (!answer) throw overtaken();
+  return { fit: fitFrom(of, answer, decision, now), isNew: true, of };
+}
+
+/** Records the teacher's decision as a new version. The same press twice decides once. */
+export const decideFit = (db: Database, player: Player, decision: Decision, now = new Date()): Promise<Fit> =>
+  commit(db, `Decided ${decision.size} for ${player.name}`, async ({ put }) => {
+    const { fit, isNew } = await decideIn(db, player.id, decision, now);
+    if (!isNew) return fit;
+    await put('fits', fit);
+    const draft = await getDraft(db, player.id, now);
+    await put('drafts', { ...draft, overrideSize: null, updatedAt: fit.at });
+    await clearTyped(db, player.id, (field) => field === 'reason');
+    return fit;
+  });
+
+/** A set-up to keep, and the newest one that the teacher saw. */
+export interface SetupToKeep {
+  readonly fit: Fit;
+  readonly arrangement: Arrangement;
+  /** Lengths that it was computed from, mm, and which of them were estimated. */
+  readonly lengths: Readonly<Partial<Record<MeasurementId, number>>>;
+  readonly estimated: readonly MeasurementId[];
+  /** The newest set-up of this player that stood on the screen, by its id. */
+  readonly after: string | null;
+}
+
+/**
+ * Records a set-up as the player's next version. The same press twice keeps it once.
+ *
+ * @throws Refusal for a family that is not set up this way
+ */
+export const keepSetup = (
   db: Database,
   player: Player,
-  fit: Fit,
-  stack: RestStack,
-  rest: RestSettings,
+  { fit, arrangement, lengths, estimated, after }: SetupToKeep,
   now = new Date()
-): Promise<Setup> {
-  if (!isShoulderFamily(fit.family)) throw new RangeError(`no shoulder rest on a ${fit.family}`);
-  const earlier = await db.setups.where('playerId').equals(player.id).toArray();
-  const setup: Setup = {
-    id: newId(),
-    playerId: player.id,
-    fitId: fit.id,
-    family: fit.family,
-    size: fit.size,
-    version: 1 + Math.max(0, ...earlier.map(({ version }) => version)),
-    at: now.toISOString(),
-    day: dayOf(now),
-    fillerMm: stack.fillerMm,
-    neckGapMm: stack.neckGapMm,
-    neckGapEstimated: stack.warnings.some(({ code }) => code === 'estimated'),
-    rest
-  };
-  await commit(db, `Kept set-up ${setup.version} of ${player.name}`, ({ put }) => put('setups', setup));
-  return setup;
-}
+): Promise<Setup> =>
+  commit(db, `Kept the set-up of ${player.name}`, async ({ put }) => {
+    if (SETUP_KIND_OF[fit.family] !== arrangement.kind)
+      throw new Refusal(`A ${fit.family} is not set up this way.`);
+    const earlier = (await db.setups.where('playerId').equals(player.id).toArray()).sort(
+      (a, b) => a.version - b.version
+    );
+    const newest = earlier.at(-1);
+    if (newest && newest.id !== after && newest.fitId === fit.id) return newest;
+    const setup: Setup = {
+      ...arrangement,
+      id: newId(),
+      playerId: player.id,
+      fitId: fit.id,
+      instrumentId: null,
+      family: fit.family,
+      size: fit.size,
+      version: (newest?.version ?? 0) + 1,
+      at: now.toISOString(),
+      day: dayOf(now),
+      basis: { lengths, estimated }
+    };
+    await put('setups', setup);
+    await clearTyped(db, player.id, (field) => field.startsWith('mark.'));
+    return setup;
+  });

@@ -2,24 +2,51 @@ import { createDatabase } from './database';
 
 export * from './records';
 export { createDatabase, SCHEMA_VERSION, WRITTEN_BY_NEWER, type Database } from './database';
-export { commit, lastDone, lastUndone, redo, undo, type Change } from './changes';
-export { watchSaves, type SaveState } from './save-state';
+export {
+  commit,
+  lastDone,
+  lastUndone,
+  onCommitted,
+  redo,
+  undo,
+  type Change,
+  type Operation
+} from './changes';
+export { deletedFor, forget, UNDO_DELETION_MS } from './forget';
+export { Refusal } from './refusal';
+export { NotSaved, watchSaves, type SaveProblem, type SaveState } from './save-state';
 export { newId } from './ids';
 export { changeSettings, DEFAULT_SETTINGS, getSettings, sizesInUse } from './settings';
 export {
   addPlayer,
   addPlayers,
-  changePlayer,
+  archivePlayer,
   deletePlayer,
+  editPlayer,
   EMPTY_PLAYER,
-  removeDemo,
-  type PlayerForm
+  removeDemo
 } from './players';
+export { groupNames, groupOf, type GroupNames } from './groups';
 export { addReading, dropReading, freshReadings, isFresh, newestByKind, setSlopeLook } from './measurements';
-export { decideFit, keepSetup, newestFirst, type Decision } from './fits';
+export {
+  answerWith,
+  decidedOf,
+  isOfThisFit,
+  newestFirst,
+  newestFitOf,
+  openPains,
+  outlookFor,
+  readingsOf,
+  sizingQuestion,
+  triedOf,
+  type PlayerCase
+} from './case';
+export { decideFit, keepSetup, type Decision } from './fits';
 export { answerTrial, beginTrial, dropTrial } from './trials';
-export { changeDraft, finishDraft, getDraft, keepText, newDraft } from './drafts';
-export { newestByCheck, recordCheck } from './checks';
+export { closePains, notePain } from './pains';
+export { changeDraft, finishDraft, newDraft } from './drafts';
+export { keepText, NEW_PLAYER, typedOf } from './typed';
+export { newestByCheck, outcomesOf, recordCheck, toggleFault } from './checks';
 
 /** The one database of the page. */
 export const db = createDatabase();

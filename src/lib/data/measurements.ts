@@ -1,11 +1,13 @@
-import type { MeasurementId } from '$lib/core/body';
+import type { MeasurementId, Readings } from '$lib/core/body';
 import type { ShoulderSlope } from '$lib/core/setup';
-import type { Readings } from '$lib/core/sizing';
 import { dayOf, daysBetween, type IsoDay } from '$lib/core/time';
 import { commit, type Writer } from './changes';
 import type { Database } from './database';
 import { getDraft } from './drafts';
 import type { Measurement, Player } from './records';
+import { Refusal } from './refusal';
+import { MOST_READINGS } from './schema/fields';
+import { clearTyped } from './typed';
 
 /** Days for which a growing player's lengths still count; older ones are shown but not used. */
 export const FRESH_DAYS = 90;
@@ -26,7 +28,11 @@ async function putReadings(
   else await put('measurements', { id, playerId, kind, day, readings, look });
 }
 
-/** Adds a tape reading of today, inside a change. */
+/**
+ * Adds a tape reading of today, inside a change; what was typed for it has become a record.
+ *
+ * @throws Refusal when a day has as many readings of it as are kept
+ */
 export async function addReadingTo(
   db: Database,
   writer: Writer,
@@ -37,12 +43,15 @@ export async function addReadingTo(
 ): Promise<void> {
   const day = dayOf(now);
   const today = await db.measurements.get(keyOf(playerId, kind, day));
-  const readings = [...(today?.readings ?? []), { mm, at: now.toISOString() }];
-  await putReadings(writer, playerId, kind, day, readings);
+  const before = today?.readings ?? [];
+  if (before.length >= MOST_READINGS)
+    throw new Refusal(`${MOST_READINGS} readings of one length are kept a day. Drop some first.`);
+  await putReadings(writer, playerId, kind, day, [...before, { mm, at: now.toISOString() }]);
+  await clearTyped(db, playerId, (field) => field === kind);
 }
 
 /**
- * Adds a tape reading of today and empties what was typed, as one step.
+ * Adds a tape reading of today, as one step; a fit begins with it where none is under way.
  *
  * @param what the measurement in words, for the journal
  */
@@ -57,27 +66,24 @@ export const addReading = (
   commit(db, `Measured ${what} of ${player.name}`, async (writer) => {
     await addReadingTo(db, writer, player.id, kind, mm, now);
     const draft = await getDraft(db, player.id, now);
-    const { [kind]: _entered, ...texts } = draft.texts;
-    await writer.put('drafts', { ...draft, texts, updatedAt: now.toISOString() });
+    await writer.put('drafts', { ...draft, updatedAt: now.toISOString() });
   });
 
-/** Drops one reading of a measurement. */
+/** Drops one reading of a measurement; one that is gone already is not dropped again. */
 export const dropReading = (
   db: Database,
   player: Player,
-  measurement: Measurement,
-  index: number,
+  measurement: Pick<Measurement, 'id'>,
+  reading: Measurement['readings'][number],
   what: string
 ): Promise<void> =>
-  commit(db, `Dropped a reading: ${what} of ${player.name}`, (writer) =>
-    putReadings(
-      writer,
-      player.id,
-      measurement.kind,
-      measurement.day,
-      measurement.readings.filter((_, at) => at !== index)
-    )
-  );
+  commit(db, `Dropped a reading: ${what} of ${player.name}`, async (writer) => {
+    const current = await db.measurements.get(measurement.id);
+    const at = current?.readings.findIndex((one) => one.at === reading.at && one.mm === reading.mm) ?? -1;
+    if (!current || at < 0) return;
+    const left = current.readings.filter((_, index) => index !== at);
+    await putReadings(writer, player.id, current.kind, current.day, left);
+  });
 
 /** Records the shoulder slope by look, in place of a measured drop. */
 export const setSlopeLook = (db: Database, player: Player, look: ShoulderSlope, now = new Date()) =>

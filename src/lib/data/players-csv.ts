@@ -1,9 +1,9 @@
 import { ValidationError } from 'yup';
 import { FAMILIES, type Family } from '$lib/core/instruments';
 import { toCsv, type CsvTable } from './csv';
-import { playerFormSchema } from './player-schema';
-import type { PlayerForm } from './players';
-import type { Player } from './records';
+import { groupOf, type GroupNames } from './groups';
+import type { Player, PlayerForm } from './records';
+import { playerFormSchema } from './schema/player';
 
 /** Column headings of the players' file, with other headings that are understood. */
 const COLUMNS = {
@@ -23,7 +23,7 @@ export const PLAYER_COLUMNS = Object.keys(COLUMNS) as PlayerColumn[];
 export const headingOf = (column: PlayerColumn): string => COLUMNS[column][0];
 
 /** All players as a CSV file that a spreadsheet opens safely. */
-export const playersToCsv = (players: readonly Player[]): string =>
+export const playersToCsv = (players: readonly Player[], groups: GroupNames): string =>
   toCsv(
     PLAYER_COLUMNS.map(headingOf),
     players.map((player) => {
@@ -32,7 +32,7 @@ export const playersToCsv = (players: readonly Player[]): string =>
         birthMonth: player.birthMonth ?? '',
         curve: player.curve ?? '',
         family: player.family,
-        group: player.group,
+        group: groupOf(groups, player),
         notes: player.notes,
         photosAllowed: player.photosAllowed ? 'yes' : 'no'
       };
@@ -67,14 +67,14 @@ export interface PlayersOfTable {
  * @param usualFamily for rows that name no instrument
  */
 export function playersOf(
-  { headings, rows }: CsvTable,
+  { headings, rows, numbers }: CsvTable,
   match: ColumnMatch,
   usualFamily: Family = 'violin'
 ): PlayersOfTable {
   const players: PlayerForm[] = [];
   const problems: string[] = [];
   rows.forEach((row, index) => {
-    const where = `Row ${index + 2}`;
+    const where = `Row ${numbers[index]}`;
     if (row.length > headings.length) return void problems.push(`${where}: more values than headings.`);
     const cells: Partial<Record<PlayerColumn, string>> = {};
     match.forEach((column, at) => {

@@ -1,13 +1,11 @@
 import { commit, type Writer } from './changes';
 import type { Database } from './database';
+import { joinGroup, leaveGroup } from './groups';
 import { newId } from './ids';
-import type { Player, TableName } from './records';
-
-/** What a teacher enters about a player. */
-export type PlayerForm = Pick<
-  Player,
-  'name' | 'birthMonth' | 'curve' | 'family' | 'group' | 'notes' | 'photosAllowed'
->;
+import type { Player, PlayerForm } from './records';
+import { playerGone } from './refusal';
+import { OWNED_TABLES, ownerKey, SHARED_TABLES, TABLES, type Records } from './tables';
+import { clearTyped, NEW_PLAYER } from './typed';
 
 export const EMPTY_PLAYER: PlayerForm = {
   name: '',
@@ -19,61 +17,111 @@ export const EMPTY_PLAYER: PlayerForm = {
   photosAllowed: false
 };
 
-/** A new player's record from a form. */
-export const playerFrom = (form: PlayerForm, now = new Date()): Player => ({
-  ...form,
-  id: newId(),
-  archivedOn: null,
-  createdAt: now.toISOString(),
-  demo: false
-});
-
-/** Adds a player and returns the id. */
-export async function addPlayer(db: Database, form: PlayerForm): Promise<string> {
-  const player = playerFrom(form);
-  await commit(db, `Added ${player.name}`, ({ put }) => put('players', player));
-  return player.id;
+/**
+ * Puts a new player in, inside a change, and returns it. The same id twice adds nobody: a form that is sent twice
+ * adds one player.
+ */
+export async function putNewPlayer(
+  db: Database,
+  writer: Writer,
+  { group, ...form }: PlayerForm,
+  id: string,
+  now: Date
+): Promise<Player> {
+  const known = await db.players.get(id);
+  if (known) return known;
+  const player: Player = {
+    ...form,
+    id,
+    groupId: await joinGroup(db, writer, group),
+    archivedOn: null,
+    createdAt: now.toISOString(),
+    demo: false
+  };
+  await writer.put('players', player);
+  return player;
 }
 
-/** Adds many players as one step. */
-export const addPlayers = (db: Database, forms: readonly PlayerForm[]): Promise<void> =>
-  commit(db, `Imported ${forms.length} players`, async ({ put }) => {
-    for (const form of forms) await put('players', playerFrom(form));
+/**
+ * Adds a player.
+ *
+ * @param id of the new player, made when the form was opened
+ */
+export const addPlayer = (db: Database, form: PlayerForm, id = newId(), now = new Date()): Promise<string> =>
+  commit(db, `Added ${form.name}`, async (writer) => {
+    await putNewPlayer(db, writer, form, id, now);
+    await clearTyped(db, NEW_PLAYER);
+    return id;
   });
 
-/** Changes a player's details. */
-export const changePlayer = (db: Database, player: Player, patch: Partial<Player>, label?: string) =>
-  commit(db, label ?? `Changed ${player.name}`, async ({ put }) => {
-    const current = (await db.players.get(player.id)) ?? player;
-    await put('players', { ...current, ...patch });
+/**
+ * Adds many players as one step.
+ *
+ * @param batch names this list, made when it was read: the same list twice adds nobody
+ */
+export const addPlayers = (
+  db: Database,
+  forms: readonly PlayerForm[],
+  batch = newId(),
+  now = new Date()
+): Promise<void> =>
+  commit(db, `Imported ${forms.length} players`, async (writer) => {
+    for (const [index, form] of forms.entries())
+      await putNewPlayer(db, writer, form, `${batch}-${index}`, now);
   });
 
-const OWNED = ['measurements', 'fits', 'setups', 'trials', 'checks'] as const satisfies readonly TableName[];
+/** Changes what a teacher entered about a player. */
+export const editPlayer = (db: Database, player: Player, { group, ...form }: PlayerForm): Promise<void> =>
+  commit(db, `Changed ${form.name}`, async (writer) => {
+    const current = await db.players.get(player.id);
+    if (!current) throw playerGone();
+    const groupId = await joinGroup(db, writer, group);
+    await writer.put('players', { ...current, ...form, groupId });
+    if (groupId !== current.groupId) await leaveGroup(db, writer, current);
+    await clearTyped(db, player.id, (field) => field.startsWith('form.'));
+  });
 
-async function removeWithRecords(db: Database, { put, remove }: Writer, playerId: string) {
-  for (const table of OWNED) {
-    const keys = await db.table(table).where('playerId').equals(playerId).primaryKeys();
-    for (const key of keys) await remove(table, String(key));
+/** Puts a player away, or brings one back. */
+export const archivePlayer = (db: Database, player: Player, on: string | null): Promise<void> =>
+  commit(db, on ? `Archived ${player.name}` : `Brought back ${player.name}`, async ({ put }) => {
+    const current = await db.players.get(player.id);
+    if (!current) throw playerGone();
+    await put('players', { ...current, archivedOn: on });
+  });
+
+async function removeWithRecords(db: Database, writer: Writer, player: Player): Promise<void> {
+  for (const table of OWNED_TABLES) {
+    const keys = await db.table(table).where(ownerKey(table)).equals(player.id).primaryKeys();
+    for (const key of keys) await writer.remove(table, String(key));
   }
-  if (await db.drafts.get(playerId)) await remove('drafts', playerId);
-  for (const day of await db.days.toArray()) {
-    const entries = day.entries.filter((entry) => entry.playerId !== playerId);
-    if (entries.length < day.entries.length) await put('days', { ...day, entries });
+  for (const table of SHARED_TABLES) {
+    const records = (await db.table(table).toArray()) as Records[typeof table][];
+    const { without } = TABLES[table] as {
+      without?: (record: Records[typeof table], id: string) => Records[typeof table];
+    };
+    for (const record of records) {
+      const left = without?.(record, player.id);
+      if (left && JSON.stringify(left) !== JSON.stringify(record)) await writer.put(table, left);
+    }
   }
-  await remove('players', playerId);
+  await writer.remove('players', player.id);
+  await leaveGroup(db, writer, player);
 }
 
-/** Deletes a player with everything recorded about it, as one step that can be undone. */
+/** Deletes a player with everything recorded about it, as one step that can be taken back for a moment. */
 export const deletePlayer = (db: Database, player: Player): Promise<void> =>
-  commit(db, `Deleted ${player.name}`, (writer) => removeWithRecords(db, writer, player.id));
+  commit(db, `Deleted ${player.name}`, async (writer) => {
+    const current = await db.players.get(player.id);
+    if (current) await removeWithRecords(db, writer, current);
+  });
 
-/** Removes the made-up class with everything recorded about it. */
-export const removeDemo = (db: Database): Promise<void> =>
+/** Removes the made-up class with everything recorded about it. Returns the ids of who went. */
+export const removeDemo = (db: Database): Promise<readonly string[]> =>
   commit(db, 'Removed the made-up class', async (writer) => {
-    const { remove } = writer;
-    for (const day of await db.days.filter((one) => one.demo).toArray()) await remove('days', day.id);
+    for (const day of await db.days.filter((one) => one.demo).toArray()) await writer.remove('days', day.id);
     const demo = await db.players.filter((player) => player.demo).toArray();
-    for (const player of demo) await removeWithRecords(db, writer, player.id);
+    for (const player of demo) await removeWithRecords(db, writer, player);
     for (const instrument of await db.instruments.filter((one) => one.demo).toArray())
-      await remove('instruments', instrument.id);
+      await writer.remove('instruments', instrument.id);
+    return demo.map(({ id }) => id);
   });

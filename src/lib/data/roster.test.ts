@@ -1,12 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { freshDatabase, givenPlayer } from './testing';
+import { freshDatabase, givenDecision, givenPlayer, givenReadings } from './testing';
 import { DEMO_CAST } from './demo/cast';
 import { demoRecords, loadDemo } from './demo/demo';
-import { RECORD_SCHEMAS } from './record-schemas';
-import { recordCheck } from './checks';
+import { recordCheck, toggleFault } from './checks';
+import { problemWith, undo } from './changes';
 import { HOLD_CHECKS } from '$lib/core/checks';
-import { roster } from './roster';
+import { foreseeMissing, roster } from './roster';
+import { changeSettings, DEFAULT_SETTINGS } from './settings';
+import { deletePlayer } from './players';
 import { timeline } from './timeline';
+import { bySoonest, outgrownOn, outgrownUntil, wantedSizes } from './wanted';
 
 const NOW = new Date('2026-11-24T10:00:00');
 const TODAY = '2026-11-24';
@@ -16,41 +19,33 @@ describe('the made-up class', () => {
     const records = demoRecords(NOW);
     expect(records.players).toHaveLength(24);
     expect(new Set(records.players.map(({ family }) => family)).size).toBe(4);
-    for (const table of [
-      'players',
-      'measurements',
-      'fits',
-      'setups',
-      'trials',
-      'checks',
-      'days',
-      'drafts'
-    ] as const)
-      for (const record of records[table])
-        expect(() => RECORD_SCHEMAS[table].validateSync(record, { strict: true })).not.toThrow();
+    for (const table of Object.keys(records) as (keyof typeof records)[])
+      for (const record of records[table]) expect(problemWith(table, record)).toBeNull();
   });
 
   it('stands as its stories say, whatever the day', async () => {
     for (const now of [NOW, new Date('2028-02-29T08:00:00')]) {
       const db = freshDatabase();
       await loadDemo(db, now);
-      const lines = await roster(db, now.toISOString().slice(0, 10));
-      const standing = (name: string) => lines.find(({ player }) => player.name === name)?.standing;
+      const today = now.toISOString().slice(0, 10);
+      await foreseeMissing(db, today);
+      const entries = await roster(db, today);
+      const standing = (name: string) => entries.find(({ player }) => player.name === name)?.standing;
       for (const { name, story } of DEMO_CAST) {
         const expected = {
-          new: 'new',
-          'half-measured': 'under-way',
-          due: 'due',
-          outgrown: 'outgrown',
-          history: 'settled',
-          settled: 'settled',
-          between: 'settled',
-          'changes-over': 'new',
-          'trial-differs': 'settled',
-          stopped: 'settled',
-          archived: undefined
+          new: ['new'],
+          'half-measured': ['under-way'],
+          due: ['due', 'probably-too-small'],
+          outgrown: ['measured-too-small'],
+          history: ['settled'],
+          settled: ['settled'],
+          between: ['settled'],
+          'changes-over': ['new'],
+          'trial-differs': ['settled'],
+          stopped: ['settled'],
+          archived: [undefined]
         }[story];
-        expect([name, standing(name)]).toEqual([name, expected]);
+        expect([name, expected]).toContainEqual(expect.arrayContaining([standing(name)]));
       }
     }
   });
@@ -69,23 +64,140 @@ describe('the made-up class', () => {
     expect(differs?.size).not.toBe(differs?.proposal);
     const between = await db.fits.where({ playerId: 'demo-07' }).first();
     expect(between?.betweenSizes).toBe(true);
+    expect(await db.pains.count()).toBe(1);
   });
 });
 
-it('a second look at a check on the same day replaces the rating, timed tests are all kept', async () => {
-  const db = freshDatabase();
-  const player = await givenPlayer(db);
+describe('where players stand', () => {
+  const entryOf = async (db: ReturnType<typeof freshDatabase>, id: string, today = TODAY) => {
+    await foreseeMissing(db, today);
+    return (await roster(db, today)).find(({ player }) => player.id === id);
+  };
+
+  it('is one judgement: the list and looking ahead say the same of the same player on the same day', async () => {
+    const db = freshDatabase();
+    await loadDemo(db, NOW);
+    for (const today of [TODAY, '2027-03-01', '2027-11-24']) {
+      await foreseeMissing(db, today);
+      const entries = await roster(db, today);
+      for (const entry of bySoonest(entries, today)) {
+        const now = outgrownOn(entry, today) === today;
+        const listed = ['measured-too-small', 'probably-too-small'].includes(entry.standing);
+        if (entry.standing !== 'under-way')
+          expect([entry.player.name, listed]).toEqual([entry.player.name, now]);
+      }
+    }
+  });
+
+  it('counts from the last measuring and the decision, and does not recede', async () => {
+    const db = freshDatabase();
+    const player = await givenPlayer(db);
+    await givenReadings(db, player, { height: 1236, armToPalm: 502, armToWrist: 434 }, NOW);
+    await givenDecision(db, player, NOW);
+    await db.drafts.clear();
+    const dates = [];
+    for (const today of [TODAY, '2027-01-15', '2027-05-01'])
+      dates.push((await entryOf(db, player.id, today))?.foresight?.nextMeasure.date);
+    expect(dates).toEqual(['2027-05-24', '2027-05-24', '2027-05-24']);
+    expect((await entryOf(db, player.id, '2027-05-24'))?.standing).toBe('due');
+    await givenReadings(db, player, { height: 1240 }, new Date('2027-05-24T09:00:00'));
+    await db.drafts.clear();
+    expect((await entryOf(db, player.id, '2027-05-25'))?.foresight?.nextMeasure.date).toBe('2027-11-24');
+  });
+
+  it('is worked out anew when something about the player, or the teacher’s way, changes', async () => {
+    const db = freshDatabase();
+    const player = await givenPlayer(db);
+    await givenReadings(db, player, { height: 1236, armToPalm: 502, armToWrist: 434 }, NOW);
+    await givenDecision(db, player, NOW);
+    expect((await entryOf(db, player.id))?.foresight?.size).toBe('1/4');
+    await undo(db);
+    expect((await roster(db, TODAY))[0]).toMatchObject({ pending: true, foresight: null });
+    expect((await entryOf(db, player.id))?.foresight).toBeNull();
+    const before = await db.foreseen.count();
+    await changeSettings(db, 'wrist', { rule: { school: 'wrist' } });
+    expect([before, await db.foreseen.count()]).toEqual([1, 0]);
+    await entryOf(db, player.id);
+    await deletePlayer(db, player);
+    expect(await db.foreseen.count()).toBe(0);
+  });
+
+  it('tells a size that was taken smaller on purpose from one that was measured too small', async () => {
+    const db = freshDatabase();
+    const player = await givenPlayer(db);
+    await givenReadings(db, player, { height: 1236, armToPalm: 502, armToWrist: 434, handLength: 134 }, NOW);
+    const { decideFit } = await import('./fits');
+    await decideFit(db, player, { size: '1/8', reason: 'small for a start', after: null }, NOW);
+    await db.drafts.clear();
+    expect((await entryOf(db, player.id))?.standing).toBe('settled');
+    await givenReadings(db, player, { armToPalm: 503, armToWrist: 435 }, new Date('2026-12-20T09:00:00'));
+    await db.drafts.clear();
+    expect((await entryOf(db, player.id, '2026-12-20'))?.standing).toBe('measured-too-small');
+  });
+});
+
+describe('looking ahead', () => {
+  it('takes everybody who has a size, soonest outgrown first, with the sizes that the teacher uses', async () => {
+    const db = freshDatabase();
+    await loadDemo(db, NOW);
+    const reports: (readonly [number, number])[] = [];
+    await foreseeMissing(db, TODAY, (done, total) => void reports.push([done, total]));
+    expect(reports.at(-1)).toEqual([23, 23]);
+    const rows = bySoonest(await roster(db, TODAY), TODAY);
+    expect(rows.length).toBeGreaterThan(10);
+    const soon = outgrownUntil(rows, '2027-05-24', TODAY);
+    expect(soon.length).toBeGreaterThan(0);
+    expect(soon.length).toBeLessThan(rows.length);
+    expect(soon[0] && outgrownOn(soon[0], TODAY)).toBe(TODAY);
+    expect(outgrownUntil(rows, null, TODAY)).toHaveLength(rows.length);
+    const wanted = wantedSizes(soon, DEFAULT_SETTINGS, TODAY);
+    expect(wanted.reduce((sum, { count }) => sum + count, 0)).toBeLessThanOrEqual(soon.length);
+    expect(wanted).toContainEqual({ family: 'viola', size: '15 in', count: 1 });
+    const without = { ...DEFAULT_SETTINGS, sizes: { viola: ['16 in', '14 in', '13 in'] } };
+    expect(wantedSizes(soon, without, TODAY)).toContainEqual({ family: 'viola', size: '16 in', count: 1 });
+  });
+});
+
+describe('checks', () => {
   const [check] = HOLD_CHECKS;
   const timed = HOLD_CHECKS.find(({ result }) => result === 'seconds');
   if (!check || !timed) throw new Error('no checks');
   const seen = { faults: [], setupId: null };
-  await recordCheck(db, player, check, { ...seen, outcome: { kind: 'rating', rating: 'not-yet' } });
-  await recordCheck(db, player, check, { ...seen, outcome: { kind: 'rating', rating: 'mostly' } });
-  await recordCheck(db, player, timed, { ...seen, outcome: { kind: 'seconds', seconds: 3 } });
-  await recordCheck(db, player, timed, { ...seen, outcome: { kind: 'seconds', seconds: 5 } });
-  const results = await db.checks.toArray();
-  expect(results.filter(({ checkId }) => checkId === check.id)).toMatchObject([
-    { outcome: { rating: 'mostly' } }
-  ]);
-  expect(results.filter(({ checkId }) => checkId === timed.id)).toHaveLength(2);
+
+  it('of a second look on the same day replace the rating, timed tests are all kept', async () => {
+    const db = freshDatabase();
+    const player = await givenPlayer(db);
+    await recordCheck(db, player, check, { ...seen, outcome: { kind: 'rating', rating: 'not-yet' } });
+    await recordCheck(db, player, check, { ...seen, outcome: { kind: 'rating', rating: 'mostly' } });
+    await recordCheck(db, player, timed, { ...seen, outcome: { kind: 'seconds', seconds: 3 } });
+    await recordCheck(db, player, timed, { ...seen, outcome: { kind: 'seconds', seconds: 5 } });
+    const results = await db.checks.toArray();
+    expect(results.filter(({ checkId }) => checkId === check.id)).toMatchObject([
+      { outcome: { rating: 'mostly' } }
+    ]);
+    expect(results.filter(({ checkId }) => checkId === timed.id)).toHaveLength(2);
+    expect(await db.lessons.count()).toBe(1);
+  });
+
+  it('take faults at the hold that was timed, and store it once', async () => {
+    const db = freshDatabase();
+    const player = await givenPlayer(db);
+    await recordCheck(db, player, timed, { ...seen, outcome: { kind: 'seconds', seconds: 3 } });
+    await toggleFault(db, player, timed, 'cannot', null);
+    await toggleFault(db, player, timed, 'other', null);
+    expect(await db.checks.toArray()).toMatchObject([
+      { outcome: { kind: 'seconds', seconds: 3 }, faults: ['cannot', 'other'] }
+    ]);
+    await toggleFault(db, player, timed, 'cannot', null);
+    expect((await db.checks.toArray())[0]?.faults).toEqual(['other']);
+  });
+
+  it('seen amiss before they were rated count as not yet there', async () => {
+    const db = freshDatabase();
+    const player = await givenPlayer(db);
+    await toggleFault(db, player, check, 'body-bends', null);
+    expect(await db.checks.toArray()).toMatchObject([
+      { outcome: { kind: 'rating', rating: 'not-yet' }, faults: ['body-bends'] }
+    ]);
+  });
 });

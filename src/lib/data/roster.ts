@@ -1,20 +1,23 @@
-import type { MeasurementId } from '$lib/core/body';
-import { dimensionsOf } from '$lib/core/instruments';
-import { standingOf, type Standing } from '$lib/core/roster';
-import { judgeSizes } from '$lib/core/sizing';
+import { standingOn, type Foresight, type Standing } from '$lib/core/outlook';
 import type { IsoDay } from '$lib/core/time';
+import { foresightOf, type PlayerCase } from './case';
 import type { Database } from './database';
-import { freshReadings } from './measurements';
-import type { Draft, Fit, Measurement, Player, Settings } from './records';
-import { getSettings, sizesInUse } from './settings';
+import { groupNames, groupOf } from './groups';
+import type { Draft, Pain, Player } from './records';
+import type { Foreseen } from './schema/foreseen';
+import { getSettings } from './settings';
 
 /** A player with what matters on a list. */
-export interface RosterLine {
+export interface RosterEntry {
   readonly player: Player;
+  readonly group: string;
   readonly standing: Standing;
-  /** The newest decision on the family that is played now, if any. */
-  readonly fit: Fit | null;
+  /** What is foreseen with the size in use; null without a size, and while it is still being worked out. */
+  readonly foresight: Foresight | null;
+  /** Not worked out yet. */
+  readonly pending: boolean;
   readonly draft: Draft | null;
+  readonly pain: Pain | null;
 }
 
 /** Records by the player whom they belong to. */
@@ -30,62 +33,98 @@ export function groupByPlayer<T extends { readonly playerId: string }>(
   return groups;
 }
 
-/** Lengths that tell more about a size than height does. */
-const TELLING: readonly MeasurementId[] = ['armToPalm', 'armToWrist', 'armReach', 'seatedEar', 'gripHang'];
+/** Which way of foreseeing made what is kept; raise it when the judgement changes, and all is worked out anew. */
+const FORESEEN_BY = 1;
 
-/** Whether what was measured since the newest decision makes its size too small. Height alone never says so. */
-function isOutgrown(
-  fit: Fit | null,
-  measurements: readonly Measurement[],
-  settings: Settings,
-  today: IsoDay
-): boolean {
-  if (!fit) return false;
-  const readings = freshReadings(
-    measurements.filter(({ day }) => day > fit.day),
-    today
+/** Players worked out between two reports of progress. */
+const AT_ONCE = 100;
+
+/**
+ * Works out what is foreseen for players of whom it is not known, and keeps it. Long for a large class: meant for a
+ * worker then.
+ *
+ * @param report hears how many of how many are done; resolves when to go on
+ */
+export async function foreseeMissing(
+  db: Database,
+  today: IsoDay,
+  report: (done: number, total: number) => void = () => undefined
+): Promise<void> {
+  const known = new Set(
+    (await db.foreseen.toArray()).filter(({ by }) => by === FORESEEN_BY).map(({ id }) => id)
   );
-  if (!TELLING.some((id) => readings[id])) return false;
-  const { family, size } = fit;
-  const judgement = judgeSizes({
-    family,
-    readings,
-    ...(fit.rule ? { rule: fit.rule } : {}),
-    sizes: sizesInUse(settings, family),
-    overrides: settings.dimensions
-  });
-  const overallMm = dimensionsOf(family, size, settings.dimensions).overallMm;
-  return judgement !== null && judgement.chosen.holds && judgement.chosen.instrument.overallMm > overallMm;
+  const players = (await db.players.toArray()).filter(
+    ({ id, archivedOn }) => archivedOn === null && !known.has(id)
+  );
+  const settings = await getSettings(db);
+  for (let from = 0; from < players.length; from += AT_ONCE) {
+    report(from, players.length);
+    await foreseeSome(db, players.slice(from, from + AT_ONCE), settings, today);
+  }
+  report(players.length, players.length);
 }
 
-/** The newest decision on the family that a player plays now, if any. */
-export const newestFitOf = ({ family }: Player, fits: readonly Fit[] = []): Fit | null =>
-  fits
-    .filter((fit) => fit.family === family)
-    .reduce<Fit | null>((newest, one) => (newest && newest.at > one.at ? newest : one), null);
+async function foreseeSome(
+  db: Database,
+  players: readonly Player[],
+  settings: Awaited<ReturnType<typeof getSettings>>,
+  today: IsoDay
+): Promise<void> {
+  const ids = players.map(({ id }) => id);
+  await db.transaction('rw', [db.players, db.measurements, db.fits, db.settings, db.foreseen], async () => {
+    const fits = groupByPlayer(await db.fits.where('playerId').anyOf(ids).toArray());
+    const sized = ids.filter((id) => fits.has(id));
+    const measurements = groupByPlayer(await db.measurements.where('playerId').anyOf(sized).toArray());
+    const there = await db.players.bulkGet(ids);
+    const rows = there.flatMap((player): Foreseen[] => {
+      if (!player) return [];
+      const { id } = player;
+      const own = { measurements: measurements.get(id) ?? [], fits: fits.get(id) ?? [] };
+      const of = { player, ...own, trials: [], pains: [], draft: null, settings, today };
+      return [{ id, by: FORESEEN_BY, foresight: foresightOrNone(of) }];
+    });
+    await db.foreseen.bulkPut(rows);
+  });
+}
 
-/** Every player that is not archived with where each stands, by name. */
-export async function roster(db: Database, today: IsoDay): Promise<readonly RosterLine[]> {
-  const [players, fits, measurements, drafts, settings] = await Promise.all([
+/** One player whose records cannot be judged must not keep all others from being shown. */
+function foresightOrNone(of: PlayerCase): Foresight | null {
+  try {
+    return foresightOf(of);
+  } catch {
+    return null;
+  }
+}
+
+/** More players than this without a foresight are left to the worker. */
+export const FEW_PLAYERS = 60;
+
+/** Every player that is not archived with where each stands, by name. What is foreseen is read, not worked out. */
+export async function roster(db: Database, today: IsoDay): Promise<readonly RosterEntry[]> {
+  const [players, foreseen, drafts, pains, names] = await Promise.all([
     db.players.orderBy('name').toArray(),
-    db.fits.toArray(),
-    db.measurements.toArray(),
+    db.foreseen.toArray(),
     db.drafts.toArray(),
-    getSettings(db)
+    db.pains.filter(({ closedAt }) => closedAt === null).toArray(),
+    groupNames(db)
   ]);
-  const fitsOf = groupByPlayer(fits);
-  const measurementsOf = groupByPlayer(measurements);
+  const foreseenOf = new Map(foreseen.filter(({ by }) => by === FORESEEN_BY).map((one) => [one.id, one]));
   const draftOf = new Map(drafts.map((draft) => [draft.id, draft]));
+  const painOf = new Map(pains.map((pain) => [pain.playerId, pain]));
   return players
     .filter(({ archivedOn }) => archivedOn === null)
     .map((player) => {
-      const fit = newestFitOf(player, fitsOf.get(player.id));
+      const known = foreseenOf.get(player.id);
       const draft = draftOf.get(player.id) ?? null;
-      const outgrown = isOutgrown(fit, measurementsOf.get(player.id) ?? [], settings, today);
-      const standing = standingOf(
-        { underWay: draft !== null, nextLook: fit?.nextLook ?? null, outgrown },
-        today
-      );
-      return { player, standing, fit, draft };
+      const foresight = known?.foresight ?? null;
+      return {
+        player,
+        group: groupOf(names, player),
+        standing: standingOn(foresight, draft !== null, today),
+        foresight,
+        pending: known === undefined,
+        draft,
+        pain: painOf.get(player.id) ?? null
+      };
     });
 }

@@ -1,9 +1,24 @@
+/** Why a write did not reach the database. */
+export type SaveProblem = 'disk-full' | 'closed' | 'unknown';
+
 /** Whether what is on the screen is in the database. */
 export type SaveState =
   | { readonly kind: 'idle' }
   | { readonly kind: 'saving' }
-  | { readonly kind: 'saved'; readonly at: string }
-  | { readonly kind: 'failed'; readonly problem: 'disk-full' | 'closed' | 'unknown' };
+  | { readonly kind: 'saved'; readonly at: string; readonly label: string }
+  | { readonly kind: 'failed'; readonly problem: SaveProblem; readonly label: string };
+
+/** A write that the storage did not take. */
+export class NotSaved extends Error {
+  override readonly name = 'NotSaved';
+  constructor(
+    readonly label: string,
+    readonly problem: SaveProblem,
+    cause: unknown
+  ) {
+    super(`Not saved: ${label}`, { cause });
+  }
+}
 
 type Listener = (state: SaveState) => void;
 

@@ -23,12 +23,25 @@ export const getSettings = async (db: Database): Promise<Settings> => ({
   ...(await db.settings.get('settings'))
 });
 
-/** Changes some settings. */
-export const changeSettings = (db: Database, label: string, patch: Partial<Settings>): Promise<void> =>
-  commit(db, label, async ({ put }) =>
-    put('settings', { ...(await getSettings(db)), ...patch, id: 'settings' })
-  );
+/**
+ * Changes some settings.
+ *
+ * @param change the new values, or how they follow from the settings as they are stored at that moment
+ */
+export const changeSettings = (
+  db: Database,
+  label: string,
+  change: Partial<Settings> | ((settings: Settings) => Partial<Settings>)
+): Promise<void> =>
+  commit(db, label, async ({ put }) => {
+    const settings = await getSettings(db);
+    await put('settings', {
+      ...settings,
+      ...(typeof change === 'function' ? change(settings) : change),
+      id: 'settings'
+    });
+  });
 
-/** The sizes of a family that the teacher uses. */
+/** The sizes of a family that the teacher uses, largest first. */
 export const sizesInUse = (settings: Settings, family: Family): readonly Size[] =>
   settings.sizes[family] ?? usualSizes(family);

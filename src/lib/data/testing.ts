@@ -1,7 +1,12 @@
 import 'fake-indexeddb/auto';
+import { answerCase, decidedOf, loadCase } from './case';
 import { createDatabase, type Database } from './database';
-import { addPlayer, EMPTY_PLAYER, type PlayerForm } from './players';
-import type { Player } from './records';
+import { decideFit } from './fits';
+import { addReading } from './measurements';
+import { addPlayer, EMPTY_PLAYER } from './players';
+import type { Fit, Player, PlayerForm } from './records';
+import type { MeasurementId } from '$lib/core/body';
+import { dayOf } from '$lib/core/time';
 
 let count = 0;
 
@@ -16,9 +21,29 @@ export async function givenPlayer(db: Database, form: Partial<PlayerForm> = {}):
   return player;
 }
 
-/** Everything that the database holds but its journal, to compare. */
+/** Readings of a player, mm. */
+export async function givenReadings(
+  db: Database,
+  player: Player,
+  readings: Partial<Record<MeasurementId, number>>,
+  now = new Date()
+): Promise<void> {
+  for (const [kind, mm] of Object.entries(readings))
+    await addReading(db, player, kind as MeasurementId, mm, kind, now);
+}
+
+/** Takes what is advised, as a teacher who presses the main button. */
+export async function givenDecision(db: Database, player: Player, now = new Date()): Promise<Fit> {
+  const of = await loadCase(db, player.id, dayOf(now));
+  const answer = of && answerCase(of);
+  if (!of || !answer) throw new Error('nothing is measured');
+  const size = answer.advice.size ?? answer.proposal.careful;
+  return decideFit(db, player, { size, reason: null, after: decidedOf(of)?.id ?? null }, now);
+}
+
+/** Everything that the database holds but its journal and what is worked out from it, to compare. */
 export async function contents(db: Database): Promise<Readonly<Record<string, unknown>>> {
-  const tables = db.tables.filter(({ name }) => name !== 'changes');
+  const tables = db.tables.filter(({ name }) => name !== 'changes' && name !== 'foreseen');
   return Object.fromEntries(
     await Promise.all(tables.map(async (table) => [table.name, await table.toArray()]))
   );

@@ -3,45 +3,43 @@ import { dayOf } from '$lib/core/time';
 import { followTrial, looksFor, type TrialAnswer } from '$lib/core/trial';
 import { commit } from './changes';
 import type { Database } from './database';
-import { getDraft } from './drafts';
+import { changeDraft, getDraft } from './drafts';
 import { newId } from './ids';
+import { putPain } from './pains';
 import type { Player, Trial } from './records';
+import { playerGone } from './refusal';
 
 /** Begins a trial of a size on the body; one that is under way is given up. */
 export const beginTrial = (db: Database, player: Player, size: Size, now = new Date()): Promise<void> =>
-  commit(db, `Began to try a ${size} on ${player.name}`, async ({ put }) =>
-    put('drafts', {
-      ...(await getDraft(db, player.id, now)),
-      trial: { size, answers: [] },
-      updatedAt: now.toISOString()
-    })
-  );
+  changeDraft(db, player, `Began to try a ${size}`, { trial: { size, answers: [] } }, now);
 
 /** Gives up the trial that is under way. */
 export const dropTrial = (db: Database, player: Player, now = new Date()): Promise<void> =>
-  commit(db, `Gave up the trial of ${player.name}`, async ({ put }) =>
-    put('drafts', { ...(await getDraft(db, player.id, now)), trial: null, updatedAt: now.toISOString() })
-  );
+  changeDraft(db, player, 'Gave up the trial', { trial: null }, now);
 
 /**
- * Takes the next answer of the trial under way. The answer that ends it makes it a record of its own.
+ * Takes the next answer of the trial under way. The answer that ends it makes it a record of its own; pain becomes
+ * a note that stays open. An answer to a look that was answered already changes nothing.
  *
- * @throws RangeError when no trial is under way
+ * @param given how many answers stood on the screen
  */
 export const answerTrial = (
   db: Database,
   player: Player,
   answer: TrialAnswer,
+  given: number,
   now = new Date()
 ): Promise<void> =>
-  commit(db, `Tried on ${player.name}`, async ({ put }) => {
+  commit(db, `Tried on ${player.name}`, async (writer) => {
+    const current = await db.players.get(player.id);
+    if (!current) throw playerGone();
     const draft = await getDraft(db, player.id, now);
     const { trial } = draft;
-    if (!trial) throw new RangeError('no trial is under way');
+    if (!trial || trial.answers.length !== given) return;
     const answers = [...trial.answers, answer];
-    const state = followTrial(looksFor(player.family), answers);
+    const state = followTrial(looksFor(current.family), answers);
     const open = state.kind === 'asking';
-    await put('drafts', {
+    await writer.put('drafts', {
       ...draft,
       trial: open ? { ...trial, answers } : null,
       updatedAt: now.toISOString()
@@ -50,12 +48,13 @@ export const answerTrial = (
     const ended: Trial = {
       id: newId(),
       playerId: player.id,
-      family: player.family,
+      family: current.family,
       at: now.toISOString(),
       day: dayOf(now),
       size: trial.size,
       answers,
       verdict: state.verdict
     };
-    await put('trials', ended);
+    await writer.put('trials', ended);
+    if (state.verdict === 'stopped') await putPain(db, writer, current, 'trial', trial.size, now);
   });

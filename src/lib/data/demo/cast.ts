@@ -1,5 +1,5 @@
 import type { Family } from '$lib/core/instruments';
-import type { GrowthCurve } from '../records';
+import type { GrowthCurve } from '../schema/player';
 
 /** How far along an invented player is. */
 export type DemoStory =

@@ -8,15 +8,26 @@ import {
   type Size
 } from '$lib/core/instruments';
 import { restStack, settle, TILT_DEG } from '$lib/core/setup';
-import { proposeSize } from '$lib/core/sizing';
 import { dayOf, daysLater, monthsLater, type IsoDay } from '$lib/core/time';
-import { advise, followTrial, looksFor, STOP, type TrialAnswer, type TrialVerdict } from '$lib/core/trial';
+import { followTrial, looksFor, STOP, type TrialAnswer, type TrialVerdict } from '$lib/core/trial';
+import { fitFrom } from '../fits';
+import { answerCase, type CaseAnswer, type PlayerCase } from '../case';
 import { commit } from '../changes';
 import type { Database } from '../database';
 import { newDraft } from '../drafts';
-import { nextLook } from '../fits';
-import { outlookQuestion } from '../outlook';
-import type { CheckResult, Fit, FittingDay, Measurement, Player, Setup, Trial } from '../records';
+import type {
+  CheckResult,
+  Draft,
+  Fit,
+  FittingDay,
+  Group,
+  Lesson,
+  Measurement,
+  Pain,
+  Player,
+  Setup,
+  Trial
+} from '../records';
 import { DEFAULT_SETTINGS } from '../settings';
 import { DEMO_CAST, type DemoPlayer } from './cast';
 
@@ -26,14 +37,17 @@ const ADULT_MONTHS = 216;
 
 /** Every record of the made-up class, with its dates counted back from today. */
 export interface DemoRecords {
+  readonly groups: readonly Group[];
   readonly players: readonly Player[];
   readonly measurements: readonly Measurement[];
   readonly fits: readonly Fit[];
   readonly setups: readonly Setup[];
   readonly trials: readonly Trial[];
+  readonly lessons: readonly Lesson[];
   readonly checks: readonly CheckResult[];
+  readonly pains: readonly Pain[];
   readonly days: readonly FittingDay[];
-  readonly drafts: readonly ReturnType<typeof newDraft>[];
+  readonly drafts: readonly Draft[];
 }
 
 interface Plot {
@@ -79,7 +93,9 @@ class Story {
   readonly fits: Fit[] = [];
   readonly setups: Setup[] = [];
   readonly trials: Trial[] = [];
+  readonly lessons: Lesson[] = [];
   readonly checks: CheckResult[] = [];
+  readonly pains: Pain[] = [];
 
   constructor(
     readonly who: DemoPlayer,
@@ -134,44 +150,33 @@ class Story {
 
   decide(daysAgo: number, family: Family, trial: TrialVerdict | null): void {
     const day = this.measure(daysAgo, FIT_ORDER[family]);
-    const sofar = this.measurements.filter((one) => one.day <= day);
-    const readings = Object.fromEntries(
-      sofar.filter((one) => one.day === day).map(({ kind, readings }) => [kind, readings.map(({ mm }) => mm)])
-    );
-    const proposal = proposeSize({ family, readings, rule: DEFAULT_SETTINGS.rule });
-    if (!proposal) return;
-    const tried = trial && this.#try(day, family, proposal.advised, trial);
-    const advice = advise(proposal, tried, day);
-    const size = advice.size ?? proposal.advised;
-    const chosen = proposal.candidates.find((candidate) => candidate.size === size);
+    const caseOn = (): PlayerCase => ({
+      player: { ...this.player, family },
+      measurements: this.measurements.filter((one) => one.day <= day),
+      fits: this.fits,
+      trials: this.trials.filter((one) => one.day === day),
+      pains: [],
+      draft: null,
+      settings: DEFAULT_SETTINGS,
+      today: day
+    });
+    const first = answerCase(caseOn());
+    if (!first) return;
+    if (trial) this.#try(day, family, first.proposal.careful, trial);
+    const answer: CaseAnswer = answerCase(caseOn()) ?? first;
+    const { advice } = answer;
+    const size = advice.size ?? advice.smaller ?? first.proposal.careful;
+    const reason = advice.size === null ? 'tried with a softer pad, no pain' : null;
     const number = this.fits.length + 1;
-    const player = { ...this.player, family };
-    const fit: Fit = {
-      id: `${this.player.id}-fit-${number}`,
-      playerId: this.player.id,
-      family,
-      at: at(day, '09:20:00'),
-      day,
-      readings,
-      rule: proposal.arithmetic.kind === 'landing' ? proposal.arithmetic.rule : null,
-      instruments: [],
-      trialId: tried?.id ?? null,
-      proposal: proposal.proposal,
-      advised: size,
-      betweenSizes: proposal.betweenSizes,
-      probability: chosen?.probability ?? 0,
-      marginMm: Math.min(1000, chosen?.marginMm ?? 0),
-      size,
-      reason: null,
-      nextLook: nextLook(outlookQuestion(player, sofar, DEFAULT_SETTINGS, size, day), proposal.betweenSizes)
-    };
+    const made = fitFrom(caseOn(), answer, { size, reason, after: null }, new Date(at(day, '09:20:00')));
+    const fit: Fit = { ...made, id: `${this.player.id}-fit-${number}`, day, at: at(day, '09:20:00') };
     this.fits.push(fit);
-    if (isShoulderFamily(family)) this.#setUp(fit, family, readings);
+    if (isShoulderFamily(family)) this.#setUp(fit, family);
     this.#check(fit, number);
   }
 
   /** A trial that ends with the wanted verdict: calm answers, then those that speak for it. */
-  #try(day: IsoDay, family: Family, size: Size, verdict: TrialVerdict): Trial {
+  #try(day: IsoDay, family: Family, size: Size, verdict: TrialVerdict): void {
     const looks = looksFor(family);
     const answers: TrialAnswer[] = [];
     for (let state = followTrial(looks, answers); state.kind === 'asking';) {
@@ -193,49 +198,71 @@ class Story {
       verdict
     };
     this.trials.push(trial);
-    return trial;
+    if (verdict === 'stopped')
+      this.pains.push({
+        id: `${trial.id}-pain`,
+        playerId: this.player.id,
+        at: trial.at,
+        day,
+        family,
+        during: 'trial',
+        size,
+        closedAt: null,
+        note: ''
+      });
   }
 
-  #setUp(
-    fit: Fit,
-    family: ShoulderFamily,
-    readings: Readonly<Partial<Record<MeasurementId, readonly number[]>>>
-  ): void {
+  #setUp(fit: Fit, family: ShoulderFamily): void {
     const school = quirk(`${this.who.name} school`) > 0.4 ? 'collarbone-first' : 'rest-first';
+    const neckGapMm = fit.readings.neckGap?.[0] ?? null;
+    const heightMm = fit.readings.height?.[0] ?? null;
     const stack = restStack({
       instrument: dimensionsOf(family, fit.size),
-      neckGapMm: readings.neckGap?.[0] ?? null,
-      heightMm: readings.height?.[0] ?? null,
+      neckGapMm,
+      heightMm,
       shoulder: { slope: 'medium' },
       school,
       tiltDeg: TILT_DEG['high-over-shoulder']
     });
-    const rest = settle(
+    const arrangement = settle(
       stack,
       { school, mount: 'beside' },
       {
+        kind: 'rest',
+        choices: {},
         values: {},
         marks: { shoulderFootAlong: 'blue sticker at the foot', chestFootAlong: 'blue sticker at the foot' }
       }
     );
     const number = this.setups.length + 1;
     this.setups.push({
+      ...arrangement,
       id: `${this.player.id}-setup-${number}`,
       playerId: this.player.id,
       fitId: fit.id,
+      instrumentId: null,
       family,
       size: fit.size,
       version: number,
       at: at(fit.day, '09:30:00'),
       day: fit.day,
-      fillerMm: stack.fillerMm,
-      neckGapMm: stack.neckGapMm,
-      neckGapEstimated: false,
-      rest
+      basis: {
+        lengths: { neckGap: stack.neckGapMm, ...(heightMm === null ? {} : { height: heightMm }) },
+        estimated: []
+      }
     });
   }
 
   #check(fit: Fit, round: number): void {
+    const lessonId = `${this.player.id}:${fit.day}`;
+    if (checksFor(fit.family).length > 0)
+      this.lessons.push({
+        id: lessonId,
+        playerId: this.player.id,
+        at: at(fit.day, '09:40:00'),
+        day: fit.day,
+        groupId: this.player.groupId
+      });
     checksFor(fit.family).forEach((check, index) => {
       const level = Math.min(4, 1 + round + Math.round(quirk(`${this.who.name}${check.id}`)));
       const outcome: CheckResult['outcome'] =
@@ -249,12 +276,16 @@ class Story {
         at: at(fit.day, `09:4${index}:00`),
         day: fit.day,
         setupId: this.setups.at(-1)?.id ?? null,
+        lessonId,
         outcome,
         faults: level <= 1 && check.faults[0] ? [check.faults[0].id] : []
       });
     });
   }
 }
+
+/** Groups of the made-up class, by their name. */
+const groupId = (name: string) => `demo-group-${name.toLowerCase().replace(/[^a-z]+/g, '-')}`;
 
 function tell(who: DemoPlayer, index: number, today: IsoDay): Story {
   const id = `demo-${String(index + 1).padStart(2, '0')}`;
@@ -264,7 +295,7 @@ function tell(who: DemoPlayer, index: number, today: IsoDay): Story {
     birthMonth: who.ageMonths === null ? null : monthsLater(today, -who.ageMonths).slice(0, 7),
     curve: who.curve,
     family: who.family,
-    group: who.group,
+    groupId: who.group === '' ? null : groupId(who.group),
     notes: who.notes,
     photosAllowed: quirk(who.name) > 0.5,
     archivedOn: who.story === 'archived' ? daysLater(today, -200) : null,
@@ -302,7 +333,6 @@ function demoDay(stories: readonly Story[], now: Date): FittingDay {
       playerId: player.id,
       state: index === 1 ? 'absent' : 'waiting'
     })),
-    typed: {},
     demo: true
   };
 }
@@ -312,30 +342,34 @@ export function demoRecords(now: Date): DemoRecords {
   const today = dayOf(now);
   const stories = DEMO_CAST.map((who, index) => tell(who, index, today));
   const of = <T>(pick: (story: Story) => readonly T[]) => stories.flatMap(pick);
+  const names = [...new Set(DEMO_CAST.map(({ group }) => group))].filter((name) => name !== '');
   return {
+    groups: names.map((name) => ({ id: groupId(name), name, seating: [], demo: true })),
     players: stories.map(({ player }) => player),
     measurements: of((story) => story.measurements),
     fits: of((story) => story.fits),
     setups: of((story) => story.setups),
     trials: of((story) => story.trials),
     days: [demoDay(stories, now)],
+    lessons: of((story) => story.lessons),
     checks: of((story) => story.checks),
+    pains: of((story) => story.pains),
     drafts: stories
       .filter(({ who }) => who.story === 'half-measured')
       .map(({ player }) => newDraft(player.id, new Date(now.getTime() - 3_600_000)))
   };
 }
 
-/** Puts the made-up class into the database as one step. */
+/** Puts the made-up class into the database as one step; one that is there already stays as it is. */
 export const loadDemo = (db: Database, now = new Date()): Promise<void> =>
   commit(db, 'Brought in the made-up class', async ({ put }) => {
+    if ((await db.players.filter(({ demo }) => demo).count()) > 0) return;
     const records = demoRecords(now);
-    for (const player of records.players) await put('players', player);
-    for (const measurement of records.measurements) await put('measurements', measurement);
-    for (const fit of records.fits) await put('fits', fit);
-    for (const setup of records.setups) await put('setups', setup);
-    for (const trial of records.trials) await put('trials', trial);
-    for (const day of records.days) await put('days', day);
-    for (const check of records.checks) await put('checks', check);
-    for (const draft of records.drafts) await put('drafts', draft);
+    const all = async <Name extends keyof DemoRecords>(table: Name) => {
+      for (const record of records[table]) await put(table, record as never);
+    };
+    // Players first: whatever belongs to one is refused without.
+    for (const table of ['groups', 'players', 'measurements', 'fits', 'trials', 'setups'] as const)
+      await all(table);
+    for (const table of ['lessons', 'checks', 'pains', 'days', 'drafts'] as const) await all(table);
   });

@@ -1,11 +1,8 @@
 import { combineReadings, type MeasurementId, type Readings } from '$lib/core/body';
 import type { HeightReading, Sex } from '$lib/core/growth';
-import type { Size } from '$lib/core/instruments';
-import type { OutlookQuestion } from '$lib/core/outlook';
 import { daysBetween, type IsoDay } from '$lib/core/time';
 import { isFresh, newestByKind } from './measurements';
-import type { GrowthCurve, Measurement, Player, Settings } from './records';
-import { sizesInUse } from './settings';
+import type { GrowthCurve, Measurement, Player } from './records';
 
 const SEX: Readonly<Record<GrowthCurve, Sex | null>> = { girl: 'female', boy: 'male', both: null };
 
@@ -47,25 +44,3 @@ export function lengthsAtLastHeight(measurements: readonly Measurement[], today:
   }
   return Object.fromEntries(entries);
 }
-
-/** The question for what comes, from a player's records. */
-export const outlookQuestion = (
-  player: Player,
-  measurements: readonly Measurement[],
-  settings: Settings,
-  size: Size,
-  today: IsoDay
-): OutlookQuestion => ({
-  sizing: {
-    family: player.family,
-    readings: lengthsAtLastHeight(measurements, today),
-    rule: settings.rule,
-    sizes: sizesInUse(settings, player.family),
-    overrides: settings.dimensions
-  },
-  size,
-  sex: sexOf(player),
-  birthMonth: player.birthMonth,
-  heights: heightsOf(measurements),
-  today
-});

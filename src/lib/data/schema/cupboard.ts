@@ -1,0 +1,38 @@
+import { boolean, object } from 'yup';
+import { day, exactly, family, id, length, oneOf, size, sizesBelong, text, type RecordOf } from './fields';
+
+/** An instrument of the cupboard. */
+export const instrumentSchema = sizesBelong(
+  exactly(
+    object({
+      id: id().required(),
+      number: text(40),
+      family: family(),
+      size: size().required(),
+      overallMm: length().nullable().defined(),
+      stringMm: length().nullable().defined(),
+      notes: text(1000),
+      demo: boolean().required()
+    })
+  ),
+  ['size']
+);
+export type Instrument = RecordOf<typeof instrumentSchema>;
+
+export const LOAN_KINDS = ['instrument', 'rest', 'chin-rest', 'bow', 'kit'] as const;
+
+/** Something that a player has from the cupboard, from a day to a day. */
+export const loanSchema = exactly(
+  object({
+    id: id().required(),
+    playerId: id().required(),
+    kind: oneOf(LOAN_KINDS).required(),
+    /** The instrument, where it is one of the cupboard. */
+    instrumentId: id().nullable().defined(),
+    what: text(80),
+    from: day().required(),
+    /** The day on which it came back; null while it is out. */
+    to: day().nullable().defined()
+  })
+);
+export type Loan = RecordOf<typeof loanSchema>;

@@ -1,0 +1,47 @@
+import { array, object, type ISchema } from 'yup';
+import {
+  EDITABLE_DIMENSIONS,
+  FAMILIES,
+  sizesOf,
+  type DimensionOverrides,
+  type Family
+} from '$lib/core/instruments';
+import { LENGTH_UNITS } from '$lib/core/length';
+import { REST_SCHOOLS, TILT_SCHOOLS } from '$lib/core/setup';
+import { each, exactly, landingRule, length, oneOf, text, type RecordOf } from './fields';
+
+const THEMES = ['light', 'dark', 'system'] as const;
+export type ThemeChoice = (typeof THEMES)[number];
+
+const ofFamily = <S>(build: (family: Family) => S) =>
+  Object.fromEntries(FAMILIES.map((family) => [family, build(family)])) as Readonly<Record<Family, S>>;
+
+const sizes = ofFamily((family) =>
+  array()
+    .of(oneOf(sizesOf(family)).required())
+    .min(1, 'needs at least one size')
+    .max(sizesOf(family).length)
+    .test('once', 'names a size twice', (list) => !list || new Set(list).size === list.length)
+    .optional()
+);
+const dimensions = ofFamily((family) =>
+  each(sizesOf(family), () => each(EDITABLE_DIMENSIONS, length)).optional()
+);
+
+export const settingsSchema = exactly(
+  object({
+    id: oneOf(['settings']).required(),
+    unit: oneOf(LENGTH_UNITS).required(),
+    rule: landingRule,
+    restSchool: oneOf(REST_SCHOOLS).required(),
+    tiltSchool: oneOf(TILT_SCHOOLS).required(),
+    /** Sizes to consider by family; the usual ones where absent. */
+    sizes: exactly(object(sizes)).required(),
+    /** The teacher's own dimensions, by family and size. */
+    dimensions: exactly(object(dimensions)).required() as unknown as ISchema<DimensionOverrides>,
+    theme: oneOf(THEMES).required(),
+    /** Printed on the card. */
+    teacherName: text(80)
+  })
+);
+export type Settings = RecordOf<typeof settingsSchema>;

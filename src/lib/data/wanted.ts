@@ -1,0 +1,55 @@
+import { sizesUp, type Family, type Size } from '$lib/core/instruments';
+import { isGrown } from '$lib/core/outlook';
+import type { IsoDay } from '$lib/core/time';
+import type { Settings } from './records';
+import type { RosterEntry } from './roster';
+import { sizesInUse } from './settings';
+
+/** An entry with a size in use, soonest outgrown first in the lists made of it. */
+export type SizedEntry = RosterEntry & { readonly foresight: NonNullable<RosterEntry['foresight']> };
+
+const isSized = (entry: RosterEntry): entry is SizedEntry => entry.foresight !== null;
+
+/** When a size will probably be too small: today for one that is so already, null where it can't be told. */
+export function outgrownOn({ foresight }: SizedEntry, today: IsoDay): IsoDay | null {
+  const { outgrown, tooSmall } = foresight;
+  if (tooSmall && !isGrown(foresight, today)) return today;
+  const middle = isGrown(foresight, today) ? null : (outgrown?.middle ?? null);
+  return middle !== null && middle < today ? today : middle;
+}
+
+const byName = new Intl.Collator();
+
+/** Everybody with a size, soonest outgrown first. */
+export const bySoonest = (entries: readonly RosterEntry[], today: IsoDay): readonly SizedEntry[] =>
+  entries.filter(isSized).sort((a, b) => {
+    const [one, other] = [outgrownOn(a, today) ?? '9', outgrownOn(b, today) ?? '9'];
+    return one === other ? byName.compare(a.player.name, b.player.name) : one < other ? -1 : 1;
+  });
+
+/** Those who outgrow their size until a day; everybody without a day. */
+export const outgrownUntil = (
+  entries: readonly SizedEntry[],
+  until: IsoDay | null,
+  today: IsoDay
+): readonly SizedEntry[] =>
+  until === null ? entries : entries.filter((entry) => (outgrownOn(entry, today) ?? '9') <= until);
+
+/** How many of each next size that the teacher uses these players will want, most wanted first. */
+export function wantedSizes(
+  entries: readonly SizedEntry[],
+  settings: Settings,
+  today: IsoDay
+): readonly { readonly family: Family; readonly size: Size; readonly count: number }[] {
+  const counts = new Map<string, { readonly family: Family; readonly size: Size; readonly count: number }>();
+  for (const entry of entries) {
+    const { family } = entry.player;
+    const all = sizesUp(family);
+    const beyond = all.slice(all.indexOf(entry.foresight.size) + 1);
+    const next = beyond.find((size) => sizesInUse(settings, family).includes(size));
+    if (outgrownOn(entry, today) === null || !next) continue;
+    const key = `${family} ${next}`;
+    counts.set(key, { family, size: next, count: (counts.get(key)?.count ?? 0) + 1 });
+  }
+  return [...counts.values()].toSorted((a, b) => b.count - a.count);
+}
