@@ -1,5 +1,5 @@
 import { InputProblem, refuse, validated, type FieldProblem } from './respond';
-import { answerSize, sizeRequest } from './size';
+import { answerSize, SIZE_BOUNDS, sizeRequest } from './size';
 
 /** Most players in one request. */
 export const BATCH_PLAYERS = 2000;
@@ -9,7 +9,7 @@ const TYPE = 'application/x-ndjson';
 /** A sender that pauses this long, ms, gets what is ready; one that does not is read to its end first. */
 const PAUSE_MS = 25;
 /** Lines answered in one go, before others get their turn. */
-const AT_ONCE = 50;
+const AT_ONCE = 25;
 
 const tooMuch = () =>
   refuse(413, `A batch may have ${BATCH_PLAYERS} players and ${BATCH_LIMIT} bytes at most.`);
@@ -22,11 +22,11 @@ const errorLine = (line: number, message: string, fields: readonly FieldProblem[
 /** The answer to one line; what is wrong with it never stops the others. */
 function answerLine(text: string, line: number): unknown {
   try {
-    return answerSize(validated(sizeRequest, JSON.parse(text)));
+    return answerSize(validated(sizeRequest, JSON.parse(text), SIZE_BOUNDS));
   } catch (error) {
     if (error instanceof InputProblem) return errorLine(line, error.message, error.fields);
     if (error instanceof SyntaxError) return errorLine(line, 'The line is not JSON.');
-    throw error;
+    return errorLine(line, 'The server could not answer this line.');
   }
 }
 
@@ -115,6 +115,8 @@ export async function answerBatch(request: Request): Promise<Response> {
         return;
       }
       for (const { text, line } of lines.waiting.splice(0, AT_ONCE)) write(answerLine(text, line));
+      // Others get their turn before the next lines.
+      await after(0);
       if (!open && lines.waiting.length === 0) controller.close();
     },
     cancel: () => reader.cancel()

@@ -1,16 +1,22 @@
-import { array, mixed, type InferType } from 'yup';
+import type { InferType } from 'yup';
 import { FAMILIES, sizesOf } from '$lib/core/instruments';
-import { heightOn, type Sex } from '$lib/core/growth';
+import { heightOn, scoreOf, type Sex } from '$lib/core/growth';
 import { outlook } from '$lib/core/outlook';
 import { monthsLater, type IsoDay } from '$lib/core/time';
-import { choiceOf, exactly, lengthWithin, textLike } from './fields';
+import type { ListBounds } from './bounds';
+import { choiceOf, exactly, lengthWithin, listOf, textLike } from './fields';
 import { keyOf, measurementFields, measurementProblems, readingsFrom } from './measurements';
 import { InputProblem, type FieldProblem } from './respond';
+import { sizeName } from './size';
 
 const DAY = /^\d{4}-\d\d-\d\d$/;
 const MONTH = /^\d{4}-(0[1-9]|1[0-2])$/;
 const HEIGHT_MM = [600, 2300] as const;
-const MOST_HEIGHTS = 200;
+const MOST_HEIGHTS = 400;
+
+/** The most that the lists of a question may hold. */
+export const GROWTH_BOUNDS: ListBounds = { heights: MOST_HEIGHTS };
+
 const STEP_MONTHS = 3;
 const USUAL_OUTLOOK_MONTHS = 24;
 const LONGEST_OUTLOOK_MONTHS = 240;
@@ -22,21 +28,26 @@ function isDay(text: string): boolean {
   return !Number.isNaN(moment.getTime()) && moment.toISOString().startsWith(text);
 }
 
-const day = () => textLike(isDay, 'must be a day such as 2026-11-24');
+const day = (description?: string) =>
+  textLike(isDay, 'must be a day such as 2026-11-24', { type: 'string', format: 'date', description });
 
 /** What a question about growth must look like. */
 export const growthRequest = exactly({
-  sex: choiceOf<Sex>(['female', 'male']).nullable(),
-  birthMonth: textLike((text) => MONTH.test(text), 'must be a month such as 2017-05').nullable(),
-  heights: array()
-    .of(exactly({ date: day().required(), mm: lengthWithin(...HEIGHT_MM).required() }).required())
-    .min(1, 'must hold at least one height')
-    .max(MOST_HEIGHTS, `must hold at most ${MOST_HEIGHTS} heights`)
-    .required(),
-  today: day(),
-  on: day(),
+  sex: choiceOf<Sex>(['female', 'male'], 'Null or left out: both references, averaged')
+    .nullable()
+    .meta({ jsonSchema: { enum: ['female', 'male', null], type: undefined } }),
+  birthMonth: textLike((text) => MONTH.test(text), 'must be a month such as 2017-05', {
+    type: ['string', 'null'],
+    description: 'Such as 2017-05; no forecast without it'
+  }).nullable(),
+  heights: listOf(
+    exactly({ date: day().required(), mm: lengthWithin(...HEIGHT_MM).required() }).required(),
+    MOST_HEIGHTS
+  ).required(),
+  today: day('The day of the last height when not given'),
+  on: day('Last day of heightOn; two years after the last height when not given'),
   family: choiceOf(FAMILIES).required(),
-  size: mixed<string>().required(),
+  size: sizeName().required(),
   measurements: measurementFields.optional().default(undefined)
 });
 
@@ -69,7 +80,11 @@ export function answerGrowth(request: GrowthRequest): unknown {
     heightOn: growing ? quarters(last.date, on).map((date) => ({ date, ...heightOn(growing, date) })) : [],
     outgrown: ahead.outgrown,
     nextMeasure: ahead.nextMeasure,
-    estimated: ahead.estimated.map(keyOf)
+    estimated: ahead.estimated.map(keyOf),
+    warnings:
+      ahead.why === 'beyond-reference' && birthMonth
+        ? [{ code: 'beyond-reference', date: last.date, mm: last.mm, z: scoreOf({ sex, birthMonth }, last) }]
+        : []
   };
 }
 

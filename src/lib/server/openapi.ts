@@ -1,18 +1,10 @@
-import { MEASUREMENTS, type MeasurementId } from '$lib/core/body';
-import { FAMILIES, SHOULDER_FAMILIES, sizesOf } from '$lib/core/instruments';
-import { REST_SCHOOLS, TILT_RANGE_DEG } from '$lib/core/setup';
-import { LANDING_SCHOOLS, OWN_LIMIT_RANGE } from '$lib/core/sizing';
 import { BATCH_LIMIT, BATCH_PLAYERS } from './batch';
+import { describe } from './fields';
+import { growthRequest } from './growth';
 import { BODY_LIMIT } from './respond';
+import { setupRequest } from './setup';
+import { sizeRequest } from './size';
 
-const reading = (id: MeasurementId, description: string) => {
-  const [minimum, maximum] = MEASUREMENTS[id].rangeMm;
-  const one = { type: 'number', minimum, maximum };
-  return { description, oneOf: [one, { type: 'array', items: one, minItems: 1, maxItems: 9 }] };
-};
-
-const sizes = [...new Set(FAMILIES.flatMap(sizesOf))];
-const shoulderSizes = [...new Set(SHOULDER_FAMILIES.flatMap(sizesOf))];
 const number = { type: 'number' };
 const text = { type: 'string' };
 const notes = {
@@ -29,10 +21,13 @@ const json = (schema: object) => ({ content: { 'application/json': { schema } } 
 
 const problem = (description: string) => ({ description, ...json({ $ref: '#/components/schemas/Error' }) });
 const refusals = {
-  400: problem('Something in the body is not right; every wrong field is listed with its path.'),
+  400: problem(
+    'Something in the body is not right; every wrong field is listed with its path, the first 20.'
+  ),
   405: problem('Another method is needed.'),
   413: problem(`The body is over ${BODY_LIMIT} bytes.`),
-  415: problem('The body is not application/json.')
+  415: problem('The body is not application/json.'),
+  500: problem('The server could not answer.')
 };
 
 const post = (summary: string, request: object, reply: object) => ({
@@ -46,51 +41,7 @@ const post = (summary: string, request: object, reply: object) => ({
 const day = { type: 'string', format: 'date' };
 const openDay = { type: ['string', 'null'], format: 'date' };
 
-const MEASUREMENT_FIELDS = {
-  description: 'The height or an arm length must be there; lengths that the family does not use are refused.',
-  ...strict({
-    heightMm: reading('height', 'Standing height'),
-    armToPalmMm: reading('armToPalm', 'Violin, viola: base of the neck to the palm centre'),
-    armToWristMm: reading('armToWrist', 'Violin, viola: base of the neck to the wrist crease'),
-    handLengthMm: reading('handLength', 'Violin, viola: wrist crease to the middle fingertip'),
-    handSpanMm: reading('handSpan', 'First to fourth fingertip, spread with ease'),
-    handSpanWidestMm: reading('handSpanWidest', 'The same, as wide as it goes without pull'),
-    lowerLegMm: reading('lowerLeg', 'Cello: floor to the crease behind the knee, seated'),
-    seatedBreastboneMm: reading('seatedBreastbone', 'Cello: seat to the lower third of the breastbone'),
-    seatedEarMm: reading('seatedEar', 'Cello: seat to the ear canal'),
-    seatedShoulderMm: reading('seatedShoulder', 'Cello: seat to the point of the shoulder'),
-    armReachMm: reading('armReach', 'Cello, bass: shoulder point to the centre of the closed hand'),
-    gripHangMm: reading('gripHang', 'Bass: floor to the closed hand, arm hanging'),
-    eyebrowMm: reading('eyebrow', 'Bass: floor to the eyebrow, standing'),
-    cheekMm: reading('cheek', 'Bass: floor to the cheek, standing')
-  })
-};
-
-const SIZE_REQUEST = strict(
-  {
-    family: { enum: FAMILIES },
-    measurements: MEASUREMENT_FIELDS,
-    landingLimit: {
-      type: 'number',
-      minimum: OWN_LIMIT_RANGE[0],
-      maximum: OWN_LIMIT_RANGE[1],
-      description: 'Violin, viola: highest accepted landing; not together with school'
-    },
-    school: { enum: LANDING_SCHOOLS, description: 'Violin, viola: palm-centre when neither is given' },
-    sizes: {
-      type: 'array',
-      items: { enum: sizes },
-      minItems: 1,
-      description: 'The usual ones when not given'
-    },
-    instruments: {
-      type: 'array',
-      description: 'Measured dimensions in place of nominal ones; the body follows the overall length',
-      items: strict({ size: { enum: sizes }, overallMm: number, stringMm: number }, ['size', 'overallMm'])
-    }
-  },
-  ['family', 'measurements']
-);
+const SIZE_REQUEST = describe(sizeRequest);
 
 const SIZE_ANSWER = {
   type: 'object',
@@ -193,24 +144,7 @@ export const openapi = (version: string) => ({
     },
     '/api/v1/growth': post(
       'Forecast heights, when a size is outgrown, and when to measure next',
-      strict(
-        {
-          sex: { enum: ['female', 'male', null] },
-          birthMonth: { type: ['string', 'null'], description: 'Such as 2017-05; no forecast without it' },
-          heights: {
-            type: 'array',
-            minItems: 1,
-            maxItems: 200,
-            items: strict({ date: day, mm: number }, ['date', 'mm'])
-          },
-          today: { ...day, description: 'The day of the last height when not given' },
-          on: { ...day, description: 'Last day of heightOn; two years after the last height when not given' },
-          family: { enum: FAMILIES },
-          size: { enum: sizes },
-          measurements: MEASUREMENT_FIELDS
-        },
-        ['heights', 'family', 'size']
-      ),
+      describe(growthRequest),
       {
         type: 'object',
         properties: {
@@ -232,43 +166,18 @@ export const openapi = (version: string) => ({
           nextMeasure: {
             type: 'object',
             properties: {
-              date: day,
+              date: { ...day, description: 'Not before today; what is overdue is wanted today' },
               reason: { enum: ['half-year', 'change-likely', 'borderline', 'no-age', 'grown'] }
             }
           },
-          estimated: { type: 'array', items: text }
+          estimated: { type: 'array', items: text },
+          warnings: notes
         }
       }
     ),
     '/api/v1/setup': post(
       'Split the gap between collarbone and jaw, and place the shoulder rest',
-      strict(
-        {
-          family: { enum: SHOULDER_FAMILIES },
-          size: { enum: shoulderSizes },
-          measurements: strict({
-            heightMm: reading('height', 'Needed with shoulderDropMm, or for an estimate of the gap'),
-            neckGapMm: reading('neckGap', 'Collarbone to the underside of the jaw'),
-            shoulderDropMm: reading(
-              'shoulderSlope',
-              'Neck base to shoulder point, drop; a medium slope when not given'
-            )
-          }),
-          school: { enum: REST_SCHOOLS, description: 'rest-first when not given' },
-          chinRestMm: {
-            ...number,
-            description:
-              'Height of the chin rest as fitted; the nominal one when not given. Collarbone first computes its own.'
-          },
-          tiltDeg: {
-            type: 'number',
-            minimum: TILT_RANGE_DEG[0],
-            maximum: TILT_RANGE_DEG[1],
-            description: '18 when not given'
-          }
-        },
-        ['family', 'size', 'measurements']
-      ),
+      describe(setupRequest),
       {
         type: 'object',
         properties: {

@@ -1,4 +1,6 @@
 import { ValidationError, type Schema } from 'yup';
+import { boundProblems, type ListBounds } from './bounds';
+import { MOST_FAULTS } from './fields';
 
 /** Largest body that a route reads, bytes. */
 export const BODY_LIMIT = 256 * 1024;
@@ -33,27 +35,39 @@ class Refusal {
 
 /** A problem of the input that no schema can see, found while computing. */
 export class InputProblem extends Error {
-  constructor(readonly fields: readonly FieldProblem[]) {
+  readonly fields: readonly FieldProblem[];
+  constructor(fields: readonly FieldProblem[]) {
     super('The request is not right.');
+    this.fields = fields
+      .slice(0, MOST_FAULTS)
+      .map(({ path, message }) => ({ path: cut(path), message: cut(message) }));
   }
 }
 
+/** What is told of a fault is never longer than this, whatever was sent. */
+const LONGEST_TOLD = 300;
+const cut = (text: string) => (text.length > LONGEST_TOLD ? `${text.slice(0, LONGEST_TOLD)}…` : text);
+
 /**
  * Answers a POST with JSON in and out: refuses other types (415), bodies over the limit (413), what is no
- * JSON and what the schema does not allow (400 with every path), else computes.
+ * JSON and what the schema does not allow (400 with the path of each fault, the first 20), else computes.
+ * Whatever goes wrong inside is a 500 of the same shape.
+ *
+ * @param bounds the most that each list of the body may hold
  */
 export async function answerJson<T>(
   request: Request,
   schema: Schema<T>,
-  compute: (input: T) => unknown
+  compute: (input: T) => unknown,
+  bounds: ListBounds = {}
 ): Promise<Response> {
   try {
     const body = await readJson(request);
-    return answer(compute(validated(schema, body)));
+    return answer(compute(validated(schema, body, bounds)));
   } catch (error) {
     if (error instanceof Refusal) return error.response;
     if (error instanceof InputProblem) return refuse(400, error.message, error.fields);
-    throw error;
+    return refuse(500, 'The server could not answer.');
   }
 }
 
@@ -91,11 +105,14 @@ async function discard(request: Request): Promise<void> {
   }
 }
 
-/** What the schema makes of a body.
+/**
+ * What the schema makes of a body. Its bounds are checked before anything else.
  *
- * @throws InputProblem that names every wrong field
+ * @throws InputProblem that names the wrong fields, the first 20
  */
-export function validated<T>(schema: Schema<T>, body: unknown): T {
+export function validated<T>(schema: Schema<T>, body: unknown, bounds: ListBounds = {}): T {
+  const tooMuch = boundProblems(body, bounds);
+  if (tooMuch.length > 0) throw new InputProblem(tooMuch);
   try {
     return schema.validateSync(body, { strict: true, abortEarly: false }) as T;
   } catch (error) {

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { answerBatch, BATCH_LIMIT, BATCH_PLAYERS } from './batch';
-import { answerGrowth, growthRequest } from './growth';
+import { answerGrowth, GROWTH_BOUNDS, growthRequest } from './growth';
 import { answerJson, BODY_LIMIT } from './respond';
 import { openapi } from './openapi';
 import { answerSetup, setupRequest } from './setup';
-import { answerSize, sizeRequest } from './size';
+import { answerSize, SIZE_BOUNDS, sizeRequest } from './size';
 
 interface Reply {
   readonly status: number;
@@ -21,7 +21,7 @@ const reply = async (response: Response): Promise<Reply> => ({
   body: await response.json()
 });
 const size = async (body: unknown) =>
-  reply(await answerJson(request(JSON.stringify(body)), sizeRequest, answerSize));
+  reply(await answerJson(request(JSON.stringify(body)), sizeRequest, answerSize, SIZE_BOUNDS));
 const setup = async (body: unknown) =>
   reply(await answerJson(request(JSON.stringify(body)), setupRequest, answerSetup));
 const pathsOf = ({ body }: Reply) => body.error?.fields.map(({ path }) => path);
@@ -76,6 +76,7 @@ describe('POST size', () => {
   });
 
   const measured = (measurements: object) => ({ family: 'violin', measurements });
+  const nested = (depth: number): unknown => JSON.parse('['.repeat(depth) + ']'.repeat(depth));
   it.each([
     ['no body', null, ['']],
     ['a list', [], ['']],
@@ -114,6 +115,22 @@ describe('POST size', () => {
     ['an unknown size', { ...child, sizes: ['1/8', '1/4', '1/2', '5/8'] }, ['sizes[3]']],
     ['no sizes', { ...measured({ heightMm: 1205 }), sizes: [] }, ['sizes']],
     [
+      'more sizes than there are',
+      { ...measured({ heightMm: 1205 }), sizes: Array(10).fill('1/4') },
+      ['sizes']
+    ],
+    ['a list that is none', { ...measured({ heightMm: 1205 }), instruments: 'all' }, ['instruments']],
+    [
+      'more instruments than are taken',
+      { ...measured({ heightMm: 1205 }), instruments: Array(80_000).fill({}) },
+      ['instruments']
+    ],
+    [
+      'what is nested too deeply',
+      { ...child, measurements: { heightMm: nested(3000) } },
+      [expect.stringMatching(/^measurements\.heightMm\[0\]/)]
+    ],
+    [
       'an instrument without length',
       { ...measured({ heightMm: 1205 }), instruments: [{ size: '1/2' }] },
       ['instruments[0].overallMm']
@@ -133,6 +150,33 @@ describe('POST size', () => {
     expect(
       pathsOf(await size({ family: 'tuba', measurements: { heightMm: 'tall', handSpanMm: 0 } }))?.sort()
     ).toEqual(['family', 'measurements.handSpanMm', 'measurements.heightMm']);
+  });
+});
+
+describe('what is told of faults', () => {
+  it('stops at the first twenty, and is short whatever was sent', async () => {
+    const instruments = Array.from({ length: 64 }, () => ({ size: 'x'.repeat(400), shoe: 1 }));
+    const answer = await size({ ...child, instruments });
+    expect(answer.status).toBe(400);
+    expect(answer.body.error?.fields).toHaveLength(20);
+    expect(answer.body.error?.fields[0]?.path).toMatch(/^instruments\[0\]/);
+    const long = await size({ ...child, ['k'.repeat(5000)]: 1 });
+    expect(JSON.stringify(long.body).length).toBeLessThan(1000);
+    const wide = await size(
+      Object.fromEntries(Array.from({ length: 20_000 }, (_, index) => [`k${index}`, 1]))
+    );
+    expect(wide.body.error?.fields).toEqual([{ path: '', message: 'must have at most 64 keys' }]);
+  });
+
+  it('has its own shape also where the server itself fails', async () => {
+    const failing = answerJson(request(JSON.stringify(child)), sizeRequest, () => {
+      throw new Error('secret inside');
+    });
+    const answer = await reply(await failing);
+    expect(answer).toEqual({
+      status: 500,
+      body: { error: { message: 'The server could not answer.', fields: [] } }
+    });
   });
 });
 
@@ -197,7 +241,7 @@ describe('POST size for the low strings', () => {
 
 describe('POST growth', () => {
   const growth = async (body: unknown) =>
-    reply(await answerJson(request(JSON.stringify(body)), growthRequest, answerGrowth));
+    reply(await answerJson(request(JSON.stringify(body)), growthRequest, answerGrowth, GROWTH_BOUNDS));
   const girl = {
     sex: 'female',
     birthMonth: '2017-05',
@@ -254,6 +298,30 @@ describe('POST growth', () => {
     expect(adult.body).toMatchObject({ outgrown: null, nextMeasure: { reason: 'grown' } });
   });
 
+  it('has no forecast for a height far outside the reference, and warns', async () => {
+    const boy = { ...girl, sex: 'male', birthMonth: '2014-05', measurements: undefined };
+    for (const mm of [700, 850, 2299]) {
+      const { status, body } = await growth({ ...boy, heights: [{ date: '2026-07-15', mm }] });
+      expect(status).toBe(200);
+      expect(body).toMatchObject({
+        z: null,
+        heightOn: [],
+        outgrown: null,
+        warnings: [{ code: 'beyond-reference', date: '2026-07-15', mm }]
+      });
+    }
+    expect((await growth(girl)).body['warnings']).toEqual([]);
+  });
+
+  it('takes null for a sex that is not told, and bounds its lists', async () => {
+    expect((await growth({ ...girl, sex: null })).status).toBe(200);
+    const heights = Array.from({ length: 401 }, () => ({ date: '2026-01-15', mm: 1290 }));
+    expect(pathsOf(await growth({ ...girl, heights }))).toEqual(['heights']);
+    expect((await growth({ ...girl, heights: heights.slice(1) })).status).toBe(200);
+    const wrong = await growth({ ...girl, heights: heights.slice(1).map(() => ({ date: 'x', mm: -1 })) });
+    expect(wrong.body.error?.fields).toHaveLength(20);
+  });
+
   it('takes the other families, and the day of the last height as today', async () => {
     const { today: _today, on: _on, measurements: _lengths, ...plain } = girl;
     const { status, body } = await growth({ ...plain, family: 'cello', size: '1/2' });
@@ -303,6 +371,9 @@ describe('POST size/batch', () => {
     expect(lines[1]).toEqual({ line: 3, error: { message: 'The line is not JSON.', fields: [] } });
     expect(lines[2]).toMatchObject({ line: 4, error: { fields: expect.arrayContaining([]) } });
     expect(lines[3]).toEqual(lines[0]);
+    // One that is nested without end is a bad line like any other.
+    const deep = await linesOf(await batch(`${'['.repeat(3000)}${']'.repeat(3000)}\n${one}`));
+    expect(deep).toMatchObject([{ line: 1, error: {} }, { proposal: '1/4' }]);
   });
 
   it('refuses too many players, too many bytes and other types', async () => {
@@ -395,7 +466,7 @@ describe('any route', () => {
     expect((await post('NaN')).status).toBe(400);
   });
 
-  it('is described', () => {
+  it('is described, the requests by the very schemas that check them', () => {
     const { paths } = openapi('1.2.3');
     expect(Object.keys(paths)).toEqual([
       '/api/v1/health',
@@ -405,5 +476,32 @@ describe('any route', () => {
       '/api/v1/setup',
       '/api/v1/openapi.json'
     ]);
+    const described = (route: '/api/v1/size' | '/api/v1/growth') => {
+      const { post } = paths[route] as {
+        post: { requestBody: { content: Record<string, { schema: unknown }> } };
+      };
+      return post.requestBody.content['application/json']?.schema;
+    };
+    expect(described('/api/v1/size')).toMatchObject({
+      type: 'object',
+      additionalProperties: false,
+      required: ['family', 'measurements'],
+      properties: {
+        family: { enum: ['violin', 'viola', 'cello', 'bass'] },
+        measurements: {
+          additionalProperties: false,
+          properties: {
+            heightMm: { description: 'Standing height', oneOf: [{ minimum: 600, maximum: 2300 }, {}] }
+          }
+        },
+        landingLimit: { minimum: -0.2, maximum: 0.8 },
+        instruments: { maxItems: 64, items: { required: ['size', 'overallMm'] } }
+      }
+    });
+    expect(described('/api/v1/growth')).toMatchObject({
+      required: ['heights', 'family', 'size'],
+      properties: { sex: { enum: ['female', 'male', null] }, heights: { maxItems: 400 } }
+    });
+    expect(JSON.stringify(paths)).not.toContain('"default"');
   });
 });

@@ -1,24 +1,31 @@
-import { mixed, type InferType } from 'yup';
+import type { InferType } from 'yup';
 import { combineReadings, type MeasurementId } from '$lib/core/body';
 import { dimensionsOf, SHOULDER_FAMILIES, sizesOf } from '$lib/core/instruments';
 import { DEFAULT_REST_SCHOOL, REST_SCHOOLS, restStack, TILT_RANGE_DEG } from '$lib/core/setup';
 import { asReadings, choiceOf, exactly, lengthWithin, numberWithin, readingsOf } from './fields';
 import { InputProblem, type FieldProblem } from './respond';
+import { sizeName } from './size';
 
 const CHIN_REST_MM = [1, 80] as const;
 
 /** What a question for a set-up must look like. */
 export const setupRequest = exactly({
   family: choiceOf(SHOULDER_FAMILIES).required(),
-  size: mixed<string>().required(),
+  size: sizeName().required(),
   measurements: exactly({
-    heightMm: readingsOf('height'),
-    neckGapMm: readingsOf('neckGap'),
-    shoulderDropMm: readingsOf('shoulderSlope')
+    heightMm: readingsOf('height', 'Needed with shoulderDropMm, or for an estimate of the gap'),
+    neckGapMm: readingsOf('neckGap', 'Collarbone to the underside of the jaw'),
+    shoulderDropMm: readingsOf(
+      'shoulderSlope',
+      'Neck base to shoulder point, drop; a medium slope when not given'
+    )
   }).required(),
-  school: choiceOf(REST_SCHOOLS),
-  chinRestMm: lengthWithin(...CHIN_REST_MM),
-  tiltDeg: numberWithin(...TILT_RANGE_DEG)
+  school: choiceOf(REST_SCHOOLS, 'rest-first when not given'),
+  chinRestMm: lengthWithin(
+    ...CHIN_REST_MM,
+    'Height of the chin rest as fitted; the nominal one when not given. Collarbone first computes its own.'
+  ),
+  tiltDeg: numberWithin(...TILT_RANGE_DEG, '18 when not given')
 });
 
 export type SetupRequest = InferType<typeof setupRequest>;

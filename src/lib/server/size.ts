@@ -1,4 +1,4 @@
-import { array, mixed, type InferType } from 'yup';
+import { mixed, type InferType } from 'yup';
 import { heightOf } from '$lib/core/body';
 import { FAMILIES, isShoulderFamily, sizesOf } from '$lib/core/instruments';
 import {
@@ -10,15 +10,28 @@ import {
   type Reason,
   type Warning
 } from '$lib/core/sizing';
-import { choiceOf, exactly, lengthWithin, numberWithin } from './fields';
+import type { ListBounds } from './bounds';
+import { choiceOf, exactly, lengthWithin, listOf, numberWithin } from './fields';
 import { keyOf, measurementFields, measurementProblems, readingsFrom } from './measurements';
 import { InputProblem, type FieldProblem } from './respond';
 
 const INSTRUMENT_LENGTH_MM = [150, 2300] as const;
 const STRING_LENGTH_MM = [100, 1300] as const;
 
+const EVERY_SIZE = [...new Set(FAMILIES.flatMap(sizesOf))];
+/** Most real instruments in one question. */
+const MOST_INSTRUMENTS = 64;
+/** The most sizes that a family comes in. */
+const MOST_SIZES = Math.max(...FAMILIES.map((family) => sizesOf(family).length));
+
+/** The most that the lists of a question may hold. */
+export const SIZE_BOUNDS: ListBounds = { instruments: MOST_INSTRUMENTS, sizes: MOST_SIZES };
+
+/** Any size of any family, by its label; whether the family comes in it is found later, with its path. */
+export const sizeName = () => mixed<string>().meta({ jsonSchema: { enum: EVERY_SIZE, type: undefined } });
+
 const instrument = exactly({
-  size: mixed<string>().required(),
+  size: sizeName().required(),
   overallMm: lengthWithin(...INSTRUMENT_LENGTH_MM).required(),
   stringMm: lengthWithin(...STRING_LENGTH_MM)
 });
@@ -27,10 +40,17 @@ const instrument = exactly({
 export const sizeRequest = exactly({
   family: choiceOf(FAMILIES).required(),
   measurements: measurementFields.required(),
-  landingLimit: numberWithin(...OWN_LIMIT_RANGE),
-  school: choiceOf(LANDING_SCHOOLS),
-  sizes: array().of(mixed<string>().required()).min(1, 'must name at least one size'),
-  instruments: array().of(instrument.required()).max(100, 'must hold at most 100 instruments')
+  landingLimit: numberWithin(
+    ...OWN_LIMIT_RANGE,
+    'Violin, viola: highest accepted landing; not together with school'
+  ),
+  school: choiceOf(LANDING_SCHOOLS, 'Violin, viola: palm-centre when neither is given'),
+  sizes: listOf(sizeName().required(), MOST_SIZES, 'The usual ones when not given'),
+  instruments: listOf(
+    instrument.required(),
+    MOST_INSTRUMENTS,
+    'Measured dimensions in place of nominal ones; the body follows the overall length'
+  )
 });
 
 export type SizeRequest = InferType<typeof sizeRequest>;
@@ -67,7 +87,7 @@ export function answerSize(request: SizeRequest): unknown {
     throw new InputProblem([{ path: 'measurements', message: 'needs a height or an arm length' }]);
   return {
     proposal: proposal.proposal,
-    advised: proposal.advised,
+    advised: proposal.careful,
     betweenSizes: proposal.betweenSizes,
     candidates: proposal.candidates.map(candidateAnswer),
     estimated: proposal.estimated.map(keyOf),
