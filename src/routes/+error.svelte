@@ -9,5 +9,5 @@
     <p class="mt-2"><a class="underline" href="/">Go to Today</a></p>
   </section>
 {:else}
-  <CrashScreen error={page.error} />
+  <CrashScreen path={page.url.pathname} error={page.error} />
 {/if}

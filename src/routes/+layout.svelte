@@ -4,7 +4,9 @@
   import { page } from '$app/state';
   import { onMount, type Snippet } from 'svelte';
   import { tinykeys } from 'tinykeys';
-  import { db, DEFAULT_SETTINGS, getSettings, redo, undo } from '$lib/data';
+  import { db, DEFAULT_SETTINGS, deletedFor, forget, getSettings, redo, undo } from '$lib/data';
+  import { clock } from '$lib/ui/clock.svelte';
+  import { guardPresses } from '$lib/ui/focus';
   import CrashScreen from '$lib/ui/shell/CrashScreen.svelte';
   import Places from '$lib/ui/shell/Places.svelte';
   import { PLACES } from '$lib/ui/shell/places';
@@ -51,7 +53,22 @@
     showKeys = keysLoaded = true;
   }
 
+  const FORGET_EVERY_MS = 20_000;
+  /** Players who were deleted a while ago are forgotten for good. */
+  async function forgetDeleted() {
+    try {
+      const gone = await deletedFor(db, new Date());
+      if (gone.length > 0) await forget(db, gone);
+    } catch {
+      // The next time will do: whatever keeps the storage from answering is said elsewhere.
+    }
+  }
+
   onMount(() => {
+    const stopClock = clock.run();
+    const stopGuarding = guardPresses(document);
+    const forgetting = setInterval(() => void forgetDeleted(), FORGET_EVERY_MS);
+    void forgetDeleted();
     const stopWatching = status.watch();
     const stopVersions = watchVersions(db, (sentence) => (outdated = sentence));
     const stopKeys = tinykeys(window, {
@@ -75,6 +92,9 @@
       )
     });
     return () => {
+      stopClock();
+      stopGuarding();
+      clearInterval(forgetting);
       stopWatching();
       stopVersions();
       stopKeys();
@@ -101,7 +121,7 @@
       <svelte:boundary>
         {@render children()}
         {#snippet failed(error)}
-          <CrashScreen {error} />
+          <CrashScreen {error} path={page.url.pathname} />
         {/snippet}
       </svelte:boundary>
     </main>

@@ -1,6 +1,6 @@
 import { PDFDocument, rgb, type PDFPage, type RGB } from 'pdf-lib';
 import type { Card } from './card';
-import { loadFonts, runsOf, type FontChain } from './fonts';
+import { loadFonts, missingLetters, runsOf, type FontChain } from './fonts';
 
 const PT_PER_MM = 72 / 25.4;
 const WIDTH_MM = 105;
@@ -74,24 +74,28 @@ class Sheet {
   /** Cuts a text that is too long for its place, with an ellipsis. */
   fitted(text: string, widthMm: number, size: number, bold = false): string {
     if (this.widthMm(text, size, bold) <= widthMm) return text;
-    let cut = text;
-    while (cut !== '' && this.widthMm(`${cut}…`, size, bold) > widthMm) cut = cut.slice(0, -1);
-    return `${cut.trimEnd()}…`;
+    const letters = [...text];
+    while (letters.length > 0 && this.widthMm(`${letters.join('')}…`, size, bold) > widthMm) letters.pop();
+    return `${letters.join('').trimEnd()}…`;
   }
 }
 
 /**
  * Draws a player's card as a PDF page of exactly A6 (105 x 148 mm).
  *
- * @returns the bytes of the file
+ * @returns the bytes of the file, and the characters that none of the application's fonts has
  * @throws Error when the application's fonts can't be loaded
  */
-export async function cardPdf(card: Card): Promise<Uint8Array> {
+export async function cardPdf(
+  card: Card
+): Promise<{ readonly bytes: Uint8Array; readonly missing: readonly string[] }> {
   const pdf = await PDFDocument.create();
   pdf.setTitle(`${card.instrument} ${card.size}`);
   pdf.setProducer('Jarvel');
   const page = pdf.addPage([pt(WIDTH_MM), pt(HEIGHT_MM)]);
-  const sheet = new Sheet(page, await loadFonts(pdf, JSON.stringify(card)));
+  const words = JSON.stringify(card);
+  const fonts = await loadFonts(pdf, words);
+  const sheet = new Sheet(page, fonts);
   const inner = WIDTH_MM - 2 * MARGIN_MM;
 
   sheet.text(sheet.fitted(card.player, inner - 30, 15, true), MARGIN_MM, 14, { size: 15, bold: true });
@@ -125,7 +129,7 @@ export async function cardPdf(card: Card): Promise<Uint8Array> {
   sheet.text(`Look again by ${card.nextLook}`, MARGIN_MM, 131, { size: 9, bold: true });
   sheet.paragraph(card.stop, MARGIN_MM, 135.5, inner, 7, { color: SOFT });
   sheet.text(sheet.fitted(card.signed, inner, 7), MARGIN_MM, 142.5, { size: 7, color: SOFT });
-  return pdf.save();
+  return { bytes: await pdf.save(), missing: missingLetters(words, fonts.regular) };
 }
 
 function drawing(

@@ -14,7 +14,9 @@ const find = <T extends { readonly id: string }>(list: readonly T[], id: string)
 };
 const player: Player = find(records.players, 'demo-05');
 const fit: Fit = find(records.fits, 'demo-05-fit-1');
-const setup: Setup = find(records.setups, 'demo-05-setup-1');
+const found: Setup = find(records.setups, 'demo-05-setup-1');
+if (found.kind !== 'rest') throw new Error('no rest');
+const setup = found;
 const focus = HOLD_CHECKS[2] ?? null;
 
 const card = (patch: Partial<Parameters<typeof cardOf>[0]> = {}): Card =>
@@ -27,7 +29,7 @@ describe('cardOf', () => {
       player: 'Juno Appleyarrow',
       instrument: 'Violin',
       size: setup.size,
-      focus: { line: 'Let your jaw rest, soft as on a pillow.', dose: '10 in a row, every day' },
+      focus: { line: 'Lay your jaw down, soft as on a pillow.', dose: '10 in a row, every day' },
       nextLook: '15 Apr 2027',
       signed: 'Ms Placeholder · 15 Oct 2026 · set-up 1'
     });
@@ -79,7 +81,7 @@ describe('cardPdf', () => {
 
   it('is one page of A6 with everything on it', async () => {
     const made = card();
-    const pdf = await read(await cardPdf(made));
+    const pdf = await read((await cardPdf(made)).bytes);
     expect(pdf.pages).toBe(1);
     expect((pdf.width / 72) * 25.4).toBeCloseTo(105, 2);
     expect((pdf.height / 72) * 25.4).toBeCloseTo(148, 2);
@@ -93,17 +95,17 @@ describe('cardPdf', () => {
 
   it('cuts what is too long instead of running off the page', async () => {
     const marks = Object.fromEntries(
-      Object.entries(setup.rest.settings).map(([id, setting]) => [
+      Object.entries(setup.settings).map(([id, setting]) => [
         id,
         { ...setting, mark: 'a very long mark indeed '.repeat(3).slice(0, 60) }
       ])
-    ) as Setup['rest']['settings'];
+    ) as typeof setup.settings;
     const long = card({
       player: { ...player, name: 'Marguerite Oddbottle-Featherstonehaugh of Upper and Lower Lanternfield' },
-      setup: { ...setup, rest: { ...setup.rest, settings: marks } },
+      setup: { ...setup, settings: marks },
       teacherName: 'A teacher with a name that takes up a good deal of room on any card'.padEnd(80, '.')
     });
-    const { places, width } = await read(await cardPdf(long));
+    const { places, width } = await read((await cardPdf(long)).bytes);
     expect(places.some(({ text }) => text.includes('…'))).toBe(true);
     for (const { right, bottom } of places) {
       expect(right).toBeLessThanOrEqual(width - 20);
@@ -111,9 +113,27 @@ describe('cardPdf', () => {
     }
   });
 
-  it('writes accents and other scripts, and a sign for what no font has', async () => {
-    const name = 'Łuc Ω Юля ễ 弓';
-    const { text } = await read(await cardPdf(card({ player: { ...player, name } })));
-    for (const part of ['uc', 'Ω', 'Юля', 'ễ', '?']) expect(text).toContain(part);
+  it('writes accents and other scripts, and says which characters no font has', async () => {
+    const written = async (name: string) => {
+      const { bytes, missing } = await cardPdf(card({ player: { ...player, name } }));
+      return { text: (await read(bytes)).text, missing };
+    };
+    const european = await written('Łuc Ω Юля ễ');
+    for (const part of ['uc', 'Ω', 'Юля', 'ễ']) expect(european.text).toContain(part);
+    expect(european.missing).toEqual([]);
+    const odd = await written('Ann 弓🎻');
+    expect(odd.text).toContain('Ann ??');
+    expect(odd.missing).toEqual(['弓', '🎻']);
+    const { text, missing } = await written('שרה ليلى');
+    expect(missing).toEqual([]);
+    // Scripts from right to left come as their own letters, whatever order they are drawn in.
+    for (const letter of [...'שרה']) expect(text).toContain(letter);
+  });
+
+  it('leaves out marks that have no shape, without a word', async () => {
+    const name = 'Zo\u200bë \u2060Mark';
+    const { bytes, missing } = await cardPdf(card({ player: { ...player, name } }));
+    expect(missing).toEqual([]);
+    expect((await read(bytes)).text).toContain('Zoë Mark');
   });
 });

@@ -1,10 +1,10 @@
 import { DRILLS, type Check } from '$lib/core/checks';
-import { dimensionsOf, type DimensionOverrides } from '$lib/core/instruments';
+import { dimensionsOf, footPlace, type DimensionOverrides } from '$lib/core/instruments';
 import type { LengthUnit } from '$lib/core/length';
-import { bodyOutlinePath, footPlace, type Point } from '$lib/core/outline';
-import { REST_SETTINGS, type HighEnd } from '$lib/core/setup';
+import { bodyOutlinePath, type Point } from '$lib/core/outline';
+import { highEndOf, SETTING_IDS, type HighEnd } from '$lib/core/setup';
 import type { Fit, Player, Setup } from '$lib/data';
-import { FAMILY_WORDS } from '$lib/words/checks';
+import { FAMILY_WORDS } from '$lib/words/families';
 import { dayText } from '$lib/words/dates';
 import { HIGH_END_WORDS, MOUNT_WORDS, REST_SCHOOL_WORDS, SETTING_WORDS, settingText } from '$lib/words/setup';
 
@@ -44,26 +44,29 @@ export function cardOf({
 }: {
   readonly player: Player;
   readonly fit: Fit;
-  readonly setup: Setup;
+  readonly setup: Extract<Setup, { kind: 'rest' }>;
   readonly focus: Check | null;
   readonly unit: LengthUnit;
   readonly overrides: DimensionOverrides;
   readonly teacherName: string;
 }): Card {
-  const { settings, school, mount, highEnd } = setup.rest;
+  const { settings, choices } = setup;
+  const highEnd = highEndOf(settings.shoulderFoot.value, settings.chestFoot.value);
   const instrument = dimensionsOf(setup.family, setup.size, overrides);
   const drill = focus && DRILLS[focus.drill];
   return {
     player: player.name,
     instrument: FAMILY_WORDS[setup.family],
     size: setup.size,
-    settings: REST_SETTINGS.map((id) => ({
-      name: SETTING_WORDS[id].name,
-      value: settingText(id, settings[id].mm, unit),
-      mark: settings[id].mark
-    })),
+    settings: SETTING_IDS.rest
+      .filter((id) => id !== 'tilt')
+      .map((id) => ({
+        name: SETTING_WORDS[id].name,
+        value: settingText(id, settings[id].value, unit),
+        mark: settings[id].mark
+      })),
     notes: [
-      `${REST_SCHOOL_WORDS[school].name}; chin rest ${MOUNT_WORDS[mount]}.`,
+      `${REST_SCHOOL_WORDS[choices.school].name}; chin rest ${MOUNT_WORDS[choices.mount]}.`,
       `Shoulder rest: ${HIGH_END_WORDS[highEnd]}.`
     ],
     focus: focus && drill ? { line: focus.forPlayer, drill: drill.text, dose: drill.dose } : null,
@@ -76,8 +79,8 @@ export function cardOf({
       outline: bodyOutlinePath(instrument),
       bodyMm: instrument.bodyMm,
       lowerBoutMm: instrument.lowerBoutMm,
-      shoulderFoot: footPlace(instrument, settings.shoulderFootAlong.mm, 'right'),
-      chestFoot: footPlace(instrument, settings.chestFootAlong.mm, 'left'),
+      shoulderFoot: footPlace(instrument, settings.shoulderFootAlong.value, 'right'),
+      chestFoot: footPlace(instrument, settings.chestFootAlong.value, 'left'),
       highEnd
     }
   };

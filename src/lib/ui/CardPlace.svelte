@@ -1,9 +1,8 @@
 <script lang="ts">
   import { tick } from 'svelte';
   import { checksFor, focusOf } from '$lib/core/checks';
-  import { db, getSettings, newestFirst } from '$lib/data';
+  import { db, getSettings, newestFirst, outcomesOf, type Setup } from '$lib/data';
   import { cardOf, type Card } from '$lib/print/card';
-  import { outcomesOf } from './bench/bench.svelte';
   import CardView from './CardView.svelte';
   import { live } from './live.svelte';
 
@@ -12,9 +11,10 @@
 
   const card = live<Card | null>(async () => {
     const player = await db.players.get(playerId);
-    const [setup] = newestFirst(await db.setups.where({ playerId }).toArray());
+    const setups: readonly Setup[] = newestFirst(await db.setups.where({ playerId }).toArray());
+    const setup = setups.find((one) => one.kind === 'rest' && one.family === player?.family);
     const fit = setup && (await db.fits.get(setup.fitId));
-    if (!player || !setup || !fit) return null;
+    if (!player || setup?.kind !== 'rest' || !fit) return null;
     const results = await db.checks.where({ playerId }).toArray();
     const { unit, dimensions, teacherName } = await getSettings(db);
     const focus = focusOf(checksFor(player.family), outcomesOf(results));

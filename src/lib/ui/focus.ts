@@ -9,13 +9,33 @@ export function focusSoon(find: () => HTMLElement | null | undefined): void {
 /** For the field that a screen is about: it has the focus as soon as it is there. */
 export const focusOnOpen = (element: HTMLElement): void => focusSoon(() => element);
 
-const LOOK_EVERY_MS = 25;
+/** A press within this time after the focus came to a main button was meant for what was there before, ms. */
+export const SETTLE_MS = 250;
 
 /**
- * Waits until something is so, a second at most: after a write the database answers a moment later, and what
- * follows from it is there only then.
+ * Guards buttons against presses that were not meant for them: a key that is held does not run on through them, and
+ * the second of two quick presses does not hit the button to which the first one led.
+ *
+ * @returns the way to stop guarding
  */
-export async function untilSo(isSo: () => boolean): Promise<void> {
-  for (let tries = 0; tries < 40 && !isSo(); tries++)
-    await new Promise((wait) => setTimeout(wait, LOOK_EVERY_MS));
+export function guardPresses(root: Document): () => void {
+  let cameAt = 0;
+  const focusin = ({ target }: FocusEvent) => {
+    if (target instanceof HTMLElement && target.matches('.act-next')) cameAt = performance.now();
+  };
+  const keydown = (event: KeyboardEvent) => {
+    const { target, key } = event;
+    if (!(target instanceof HTMLElement) || (key !== 'Enter' && key !== ' ')) return;
+    if (!target.matches('button, a, summary, [role=button]')) return;
+    const early = target.matches('.act-next') && performance.now() - cameAt < SETTLE_MS;
+    if (!event.repeat && !early) return;
+    event.preventDefault();
+    event.stopPropagation();
+  };
+  root.addEventListener('focusin', focusin);
+  root.addEventListener('keydown', keydown, { capture: true });
+  return () => {
+    root.removeEventListener('focusin', focusin);
+    root.removeEventListener('keydown', keydown, { capture: true });
+  };
 }

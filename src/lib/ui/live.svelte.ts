@@ -1,4 +1,11 @@
 import { liveQuery } from 'dexie';
+import { onCommitted, type Operation, type Records, type TableName } from '$lib/data';
+
+/** A value that follows the database. */
+export interface Live<T> {
+  readonly current: T;
+  readonly ready: boolean;
+}
 
 /**
  * Follows a database query: the value changes whenever a write, in this tab or another, touches what the
@@ -7,25 +14,31 @@ import { liveQuery } from 'dexie';
  * @param query asks the database; may use the key
  * @param initial the value until the first answer
  * @param key a reactive value on whose change the query is asked anew
+ * @param patch gives the new value at once from a change of this tab, before the query has answered
  */
 export function live<T>(
-  query: () => Promise<T>,
+  query: () => PromiseLike<T>,
   initial: T,
-  key: () => unknown = () => undefined
-): { readonly current: T; readonly ready: boolean } {
+  key: () => unknown = () => undefined,
+  patch?: (value: T, operations: readonly Operation[]) => T
+): Live<T> {
   let current = $state.raw(initial);
   let ready = $state(false);
   let failure = $state.raw<unknown>(undefined);
   $effect(() => {
     key();
-    const subscription = liveQuery(query).subscribe({
+    const subscription = liveQuery(() => Promise.resolve(query())).subscribe({
       next: (value) => {
         current = value;
         ready = true;
       },
       error: (error: unknown) => (failure = error)
     });
-    return () => subscription.unsubscribe();
+    const unhear = patch && onCommitted((operations) => ready && (current = patch(current, operations)));
+    return () => {
+      subscription.unsubscribe();
+      unhear?.();
+    };
   });
   $effect(() => {
     if (failure !== undefined) throw failure;
@@ -39,3 +52,39 @@ export function live<T>(
     }
   };
 }
+
+/**
+ * Follows some records of a table. What this tab changes is there as soon as the change is in the database.
+ *
+ * @param belongs whether a record is one of them
+ */
+export const liveRows = <Name extends TableName>(
+  table: Name,
+  query: () => PromiseLike<readonly Records[Name][]>,
+  belongs: (record: Records[Name]) => boolean,
+  key?: () => unknown
+): Live<readonly Records[Name][]> =>
+  live<readonly Records[Name][]>(query, [], key, (rows, operations) => {
+    const mine = operations.filter((operation) => operation.table === table);
+    return mine.reduce<readonly Records[Name][]>((left, { key: id, after }) => {
+      const others = left.filter((one) => one.id !== id);
+      const record = after as Records[Name] | null;
+      return record && belongs(record) ? [...others, record] : others;
+    }, rows);
+  });
+
+/** Follows one record by its id; null where there is none. */
+export const liveRecord = <Name extends TableName>(
+  table: Name,
+  query: () => PromiseLike<Records[Name] | undefined>,
+  isIt: (record: { readonly id: string }) => boolean
+): Live<Records[Name] | null> =>
+  live<Records[Name] | null>(
+    async () => (await query()) ?? null,
+    null,
+    undefined,
+    (record, operations) =>
+      operations.reduce<Records[Name] | null>((current, { table: name, key: id, after }) => {
+        return name === table && isIt({ id }) ? (after as Records[Name] | null) : current;
+      }, record)
+  );

@@ -1,12 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { expectedLength, FIT_ORDER, LINE_ORDER, MEASUREMENTS } from '$lib/core/body';
 import { FAMILIES } from '$lib/core/instruments';
-import type { Outlook } from '$lib/core/outlook';
+import { standingOn, type Foresight, type Outlook } from '$lib/core/outlook';
+import type { RosterEntry } from '$lib/data/roster';
 import { proposeSize, type Evidence, type Proposal, type SizingQuestion } from '$lib/core/sizing';
 import type { Advice } from '$lib/core/trial';
-import { LINE_STATE_WORDS } from './days';
-import { outgrownBriefly, outgrownSentence, outlookSentences, rungText } from './growth';
+import { DAY_STATE_WORDS } from './days';
+import { outgrownSentence, outlookSentences, rungText } from './growth';
 import { MEASUREMENT_WORDS } from './measurements';
+import { outgrownBriefly, standingText } from './players';
 import {
   EVIDENCE_WORDS,
   evidenceText,
@@ -83,11 +85,14 @@ describe('answers for the low strings', () => {
     expect(
       words({ code: 'body-differs', heightSize: '1/4', part: 'hanging-hand', build: 'long', steps: 2 })
     ).toBe('The hand hangs high: 2 sizes up from what the height alone suggests (1/4).');
-    expect(words({ code: 'changes-over', from: '3/4', size: '13 in' })).toBe(
+    expect(words({ code: 'changes-over', from: { family: 'violin', size: '3/4' }, size: '13 in' })).toBe(
       'Coming from a 3/4 violin: a 13 in is about as long.'
     );
+    expect(words({ code: 'changes-over', from: { family: 'viola', size: '14 in' }, size: '4/4' })).toBe(
+      'Coming from a 14 in viola: a 4/4 is about as long.'
+    );
     expect(words({ code: 'adult-pin-in', size: '3/4' })).toContain('with the pin in');
-    expect(words({ code: 'next-down', size: '1/10', spareMm: Infinity })).toBe(
+    expect(words({ code: 'next-down', size: '1/10', spareMm: null })).toBe(
       'Below it there is only the 1/10.'
     );
   });
@@ -179,6 +184,7 @@ describe('what comes', () => {
     answer: null,
     followed: null,
     outgrownAtMm: 1295,
+    belowTape: false,
     outgrown: { early: '2027-03-01', middle: '2027-06-01', late: '2027-10-01' },
     why: null,
     estimated: ['armToPalm'],
@@ -192,16 +198,68 @@ describe('what comes', () => {
     expect(outlookSentences('1/4', unknown, TODAY)).toEqual([expect.stringContaining('birth month')]);
   });
 
+  const foresight: Foresight = {
+    size: '1/4',
+    careful: null,
+    betweenSizes: false,
+    outgrown: ahead.outgrown,
+    why: null,
+    estimated: false,
+    tooSmall: false,
+    nextMeasure: ahead.nextMeasure,
+    grownOn: '2034-01-01'
+  };
+  const entry = (patch: Partial<Foresight> = {}, today = TODAY): RosterEntry => {
+    const foreseen = { ...foresight, ...patch };
+    return {
+      player: {
+        id: 'p',
+        name: 'P',
+        birthMonth: null,
+        curve: null,
+        family: 'violin',
+        notes: '',
+        photosAllowed: false,
+        groupId: null,
+        archivedOn: null,
+        createdAt: '',
+        demo: false
+      },
+      group: '',
+      foresight: foreseen,
+      standing: standingOn(foreseen, false, today),
+      pending: false,
+      draft: null,
+      pain: null
+    };
+  };
+
   it('is brief in lists', () => {
-    const line = { advised: null, betweenSizes: false, estimated: false, nextMeasure: ahead.nextMeasure };
-    const brief = (outgrown: Outlook['outgrown'], why: Outlook['why'] = null) =>
-      outgrownBriefly({ ...line, outgrown, why }, TODAY);
-    expect(brief(ahead.outgrown)).toBe('Jun 2027 (Mar 2027 to Oct 2027)');
-    expect(brief({ early: TODAY, middle: TODAY, late: TODAY })).toBe('now');
-    expect(brief({ early: null, middle: null, late: null })).toBe('lasts');
-    expect(brief({ early: '2028-01-01', middle: null, late: null })).toBe('perhaps, from Jan 2028');
-    expect(brief(null)).toBe('not known');
-    expect(brief(null, 'grown')).toBe('grown up');
+    const brief = (patch: Partial<Foresight>, today = TODAY) => outgrownBriefly(entry(patch, today), today);
+    expect(brief({})).toBe('Jun 2027 (Mar 2027 to Oct 2027)');
+    expect(brief({ estimated: true })).toBe('Jun 2027 (Mar 2027 to Oct 2027), by height only');
+    expect(brief({ outgrown: { early: null, middle: null, late: null } })).toBe('lasts');
+    expect(brief({ outgrown: { early: '2028-01-01', middle: null, late: null } })).toBe(
+      'perhaps, from Jan 2028'
+    );
+    expect(brief({ outgrown: null })).toBe('not known');
+    expect(brief({ outgrown: null, why: 'no-age' })).toBe('no birth month');
+    expect(brief({}, '2034-01-01')).toBe('grown up');
+  });
+
+  it('says the same in every list: measured too small, or probably', () => {
+    for (const [patch, today, words] of [
+      [{ tooSmall: true }, TODAY, 'Measured too small'],
+      [{ tooSmall: true, estimated: true }, TODAY, 'Probably too small by now'],
+      [{}, '2027-06-01', 'Probably too small by now']
+    ] as const) {
+      expect(standingText(entry(patch, today))).toBe(`${words}: the 1/4`);
+      expect(outgrownBriefly(entry(patch, today), today)).toBe(words.toLowerCase());
+    }
+    expect(standingText(entry())).toBe('Settled, measure by 1 Feb 2027');
+    expect(standingText(entry({}, '2027-02-01'))).toBe('Due to measure, by 1 Feb 2027');
+    expect(standingText({ ...entry(), foresight: null, standing: 'new', pending: true })).toBe('Looking…');
+    expect(standingText({ ...entry(), foresight: null, standing: 'under-way' })).toBe('Half done');
   });
 
   it('stands on the ladder with its date', () => {
@@ -216,7 +274,10 @@ describe('trials', () => {
   const unsure = propose({ family: 'violin', readings: { armToPalm: [477], handLength: [130] } });
   const sure = propose({ family: 'violin', readings: { armToPalm: [500], handLength: [130] } });
   const said = (advice: Partial<Advice>, proposal = sure) =>
-    adviceSentence({ size: '1/4', trialSize: null, because: 'tape', readAgain: false, ...advice }, proposal);
+    adviceSentence(
+      { size: '1/4', trialSize: null, because: 'tape', smaller: null, readAgain: false, ...advice },
+      proposal
+    );
 
   it('end in a sentence', () => {
     expect(
@@ -244,11 +305,14 @@ describe('trials', () => {
       'for a good while yet'
     );
     expect(said({ because: 'careful', size: '1/8' }, unsure)).toContain('unless trial and growth both speak');
-    expect(said({ because: 'pain', size: '1/8' })).toBe('Take the 1/8, or leave it for now.');
-    expect(said({ because: 'pain', size: null })).toMatch(/no smaller one/);
+    expect(said({ because: 'none-smaller', size: null })).toMatch(/too large, and no smaller one is in use/);
+    const pain = said({ because: 'pain', size: null, smaller: '1/8' });
+    for (const words of ['Leave it', 'Rest', 'softer pad', 'or a 1/8', 'wait', 'doctor'])
+      expect(pain).toContain(words);
+    expect(said({ because: 'pain', size: null })).not.toContain('or a 1');
   });
 });
 
 it('has a word for every place in a line', () => {
-  expect(new Set(Object.values(LINE_STATE_WORDS)).size).toBe(5);
+  expect(new Set(Object.values(DAY_STATE_WORDS)).size).toBe(5);
 });

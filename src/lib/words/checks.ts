@@ -1,6 +1,6 @@
-import type { CheckResult } from '$lib/data';
-import type { FaultCause, Rating, ViewedFrom } from '$lib/core/checks';
-import type { Family } from '$lib/core/instruments';
+import type { CheckOutcome, FaultCause, Rating, Standpoint } from '$lib/core/checks';
+import type { Pain } from '$lib/data';
+import { dayText } from './dates';
 
 export const RATING_WORDS: Readonly<Record<Rating, string>> = {
   'not-seen': 'Not seen yet',
@@ -16,31 +16,42 @@ export const CAUSE_WORDS: Readonly<Record<FaultCause, string>> = {
   habit: 'habit'
 };
 
-export const FROM_WORDS: Readonly<Record<ViewedFrom, string>> = {
+export const STANDPOINT_WORDS: Readonly<Record<Standpoint, string>> = {
   front: 'from the front',
-  side: 'from the side',
+  left: 'from the player’s left',
+  behind: 'from behind',
+  right: 'from the player’s right',
   above: 'from above',
-  behind: 'from behind'
-};
-
-export const FAMILY_WORDS: Readonly<Record<Family, string>> = {
-  violin: 'Violin',
-  viola: 'Viola',
-  cello: 'Cello',
-  bass: 'Bass'
+  close: 'close at the hand'
 };
 
 /** What was seen, in a word or two. */
-export function outcomeText(outcome: CheckResult['outcome']): string {
+export function outcomeText(outcome: CheckOutcome): string {
   switch (outcome.kind) {
     case 'rating':
       return RATING_WORDS[outcome.rating];
     case 'seconds':
       return `${outcome.seconds.toFixed(1)} s`;
-    case 'stopped':
-      return 'Stopped: pain';
+    case 'count':
+      return `${outcome.count} times`;
+    case 'yes-no':
+      return outcome.yes ? 'Yes' : 'No';
+    case 'angle':
+      return `${Math.round(outcome.deg)}°`;
   }
 }
+
+const DURING_WORDS: Readonly<Record<Pain['during'], string>> = {
+  measuring: 'while measuring',
+  trial: 'in a trial on the body',
+  'set-up': 'at the set-up',
+  check: 'in a check of the hold',
+  lesson: 'in a lesson'
+};
+
+/** Pain as it was noted, in a sentence. */
+export const painSentence = ({ day, during, size }: Pain): string =>
+  `Pain, tingling or numbness on ${dayText(day)}, ${DURING_WORDS[during]}${size ? ` with the ${size}` : ''}.`;
 
 /** Said wherever a try or a check can hurt. Jarvel does not diagnose. */
 export const PAIN_CAUTION =

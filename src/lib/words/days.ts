@@ -1,6 +1,6 @@
-import type { LineState } from '$lib/data';
+import type { DayState } from '$lib/data';
 
-export const LINE_STATE_WORDS: Readonly<Record<LineState, string>> = {
+export const DAY_STATE_WORDS: Readonly<Record<DayState, string>> = {
   waiting: 'waiting',
   passed: 'sized',
   trial: 'for a trial',

@@ -1,5 +1,5 @@
 import type { NextMeasureReason, Outgrown } from '$lib/core/growth';
-import type { NoForecast, Outlook, OutlookLine, Rung } from '$lib/core/outlook';
+import type { NoForecast, Outlook, Rung } from '$lib/core/outlook';
 import type { Size } from '$lib/core/instruments';
 import type { IsoDay } from '$lib/core/time';
 import { monthText } from './dates';
@@ -18,7 +18,11 @@ export const NO_FORECAST_WORDS: Readonly<Record<NoForecast, string>> = {
   'no-age': 'Without a birth month there is no telling how fast this player grows. Add it under Edit.',
   grown: 'After 18 nothing is forecast: the size stays unless the body says otherwise.',
   'no-height': 'Measure the height once, and a forecast appears.',
-  'largest-size': 'This is the largest size in use: it is never outgrown.'
+  'largest-size': 'This is the largest size in use: it is never outgrown.',
+  'beyond-reference':
+    'The last height lies far outside the growth curve for this age, so nothing is forecast. Look at the height (centimetres or inches?) and the birth month.',
+  'below-tape':
+    'It was taken smaller than the tape says, on purpose. The next measuring tells how long it will do.'
 };
 
 /** When a size is outgrown, in one sentence. */
@@ -52,21 +56,12 @@ export function rungText(rung: Rung, today: IsoDay): string {
   return `${rung.when === 'now' ? 'since' : 'from'} ${monthText(rung.since)}`;
 }
 
-/** When a size is outgrown, as briefly as a list wants it. */
-export function outgrownBriefly({ outgrown, why, estimated }: OutlookLine, today: IsoDay): string {
-  if (why) return BRIEF_WORDS[why];
-  if (!outgrown) return 'not known';
-  const { early, middle, late } = outgrown;
-  const byHeight = estimated ? ', by height only' : '';
-  if (middle === null) return early === null ? 'lasts' : `perhaps, from ${monthText(early)}${byHeight}`;
-  if (middle <= today) return 'now';
-  const from = early && early > today ? monthText(early) : 'now';
-  return `${monthText(middle)} (${from} to ${late ? monthText(late) : 'never'})${byHeight}`;
-}
-
-const BRIEF_WORDS: Readonly<Record<NoForecast, string>> = {
+/** Why nothing is forecast, as briefly as a list wants it. */
+export const NO_FORECAST_BRIEFLY: Readonly<Record<NoForecast, string>> = {
   'no-age': 'no birth month',
   grown: 'grown up',
   'no-height': 'no height',
-  'largest-size': 'largest in use'
+  'largest-size': 'largest in use',
+  'beyond-reference': 'height far outside the curve',
+  'below-tape': 'taken smaller on purpose'
 };

@@ -32,6 +32,7 @@ export function plausibilitySentence(
   const question = {
     'other-unit': 'Centimetres or inches?',
     'other-landmark': 'Palm or wrist?',
+    'birth-month': 'Centimetres or inches? Is the birth month right?',
     unknown: 'Is that so?'
   }[judged.likely];
   return `${question} ${formatLength(mm, unit)} is unusual.${expected}`;

@@ -1,13 +1,56 @@
-import type { Standing } from '$lib/core/roster';
+import { isGrown, type Standing } from '$lib/core/outlook';
+import type { IsoDay } from '$lib/core/time';
 import type { GrowthCurve } from '$lib/data';
+import type { RosterEntry } from '$lib/data/roster';
+import { dayText, monthText } from './dates';
+import { NO_FORECAST_BRIEFLY } from './growth';
 
 export const STANDING_WORDS: Readonly<Record<Standing, string>> = {
-  outgrown: 'Outgrown',
+  'measured-too-small': 'Measured too small',
+  'probably-too-small': 'Probably too small by now',
   'under-way': 'Half done',
   due: 'Due to measure',
   new: 'No size yet',
   settled: 'Settled'
 };
+
+/** Where a player stands, in a line. */
+export function standingText({ standing, foresight, pending }: RosterEntry): string {
+  if (pending && standing === 'new') return 'Looking…';
+  if (!foresight) return STANDING_WORDS[standing];
+  const { size, nextMeasure } = foresight;
+  switch (standing) {
+    case 'measured-too-small':
+    case 'probably-too-small':
+      return `${STANDING_WORDS[standing]}: the ${size}`;
+    case 'due':
+      return `${STANDING_WORDS.due}, by ${dayText(nextMeasure.date)}`;
+    case 'settled':
+      return `${STANDING_WORDS.settled}, measure by ${dayText(nextMeasure.date)}`;
+    case 'under-way':
+    case 'new':
+      return STANDING_WORDS[standing];
+  }
+}
+
+/** When a size is outgrown, as briefly as a list wants it. */
+export function outgrownBriefly({ standing, foresight }: RosterEntry, today: IsoDay): string {
+  if (!foresight) return '';
+  const { outgrown, why, estimated, tooSmall } = foresight;
+  if (standing === 'measured-too-small' || standing === 'probably-too-small')
+    return STANDING_WORDS[standing].toLowerCase();
+  if (tooSmall && !isGrown(foresight, today))
+    return estimated ? STANDING_WORDS['probably-too-small'].toLowerCase() : 'measured too small';
+  if (isGrown(foresight, today)) return NO_FORECAST_BRIEFLY.grown;
+  if (why) return NO_FORECAST_BRIEFLY[why];
+  if (!outgrown) return 'not known';
+  const { early, middle, late } = outgrown;
+  const byHeight = estimated ? ', by height only' : '';
+  if (middle === null) return early === null ? 'lasts' : `perhaps, from ${monthText(early)}${byHeight}`;
+  if (middle <= today) return 'probably too small by now';
+  const from = early && early > today ? monthText(early) : 'now';
+  return `${monthText(middle)} (${from} to ${late ? monthText(late) : 'never'})${byHeight}`;
+}
 
 export const CURVE_WORDS: Readonly<Record<GrowthCurve, string>> = {
   girl: 'Girls’ curve',

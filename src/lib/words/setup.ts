@@ -1,12 +1,13 @@
 import { formatLength, formatSetting, type LengthUnit } from '$lib/core/length';
+import { unitOf } from '$lib/core/setup';
 import type {
   ChinRestClass,
   ChinRestMount,
   HighEnd,
   RestSchool,
-  RestSettingId,
   RestWarning,
   SettingChange,
+  SettingId,
   ShoulderSlope,
   TiltSchool
 } from '$lib/core/setup';
@@ -45,19 +46,43 @@ export const CHIN_CLASS_WORDS: Readonly<Record<ChinRestClass, string>> = {
   'very-high': 'very high'
 };
 
-export const SETTING_WORDS: Readonly<Record<RestSettingId, { name: string; hint: string }>> = {
+export const SETTING_WORDS: Readonly<Record<SettingId, { name: string; hint: string }>> = {
   chinRest: { name: 'Chin rest', hint: 'height over the top plate' },
   lift: { name: 'Lift', hint: 'back held off the collarbone' },
   shoulderFoot: { name: 'Shoulder foot', hint: 'pad from the back' },
   chestFoot: { name: 'Chest foot', hint: 'pad from the back' },
   restWidth: { name: 'Rest width', hint: 'foot to foot' },
   shoulderFootAlong: { name: 'Shoulder foot at', hint: 'along the edge from the end button' },
-  chestFootAlong: { name: 'Chest foot at', hint: 'along the edge from the end button' }
+  chestFootAlong: { name: 'Chest foot at', hint: 'along the edge from the end button' },
+  tilt: { name: 'Tilt', hint: 'of the strings' },
+  seat: { name: 'Seat', hint: 'floor to the top of the seat' },
+  pin: { name: 'Endpin', hint: 'from the ribs' },
+  angle: { name: 'Angle', hint: 'of the instrument from the vertical' },
+  slide: { name: 'Slide', hint: 'up along the breastbone' },
+  anchor: { name: 'Anchor', hint: 'from the chair leg to the tip' },
+  lean: { name: 'Lean', hint: 'towards the player' },
+  bowOffset: { name: 'Bow offset', hint: 'for the own bow hold' },
+  stool: { name: 'Stool', hint: 'height, where one is used' }
 };
 
-/** Lengths laid along the instrument read like lengths, heights like settings. */
-export const settingText = (id: RestSettingId, mm: number, unit: LengthUnit): string =>
-  id === 'restWidth' || id.endsWith('Along') ? formatLength(mm, unit) : formatSetting(mm, unit);
+const ALONG: readonly SettingId[] = [
+  'restWidth',
+  'shoulderFootAlong',
+  'chestFootAlong',
+  'seat',
+  'pin',
+  'anchor',
+  'stool'
+];
+
+/** Whether a setting is laid along something, and so reads like a length; the others read like small heights. */
+export const isAlong = (id: SettingId): boolean => ALONG.includes(id);
+
+/** A setting's value as people read it. */
+export function settingText(id: SettingId, value: number, unit: LengthUnit): string {
+  if (unitOf(id) === 'deg') return `${Math.round(value)}°`;
+  return isAlong(id) ? formatLength(value, unit) : formatSetting(value, unit);
+}
 
 export function restWarningSentence(warning: RestWarning, unit: LengthUnit): string {
   switch (warning.code) {
@@ -72,19 +97,30 @@ export function restWarningSentence(warning: RestWarning, unit: LengthUnit): str
   }
 }
 
+const wayText = (id: string, way: string): string => {
+  if (id === 'school') return REST_SCHOOL_WORDS[way as RestSchool]?.name ?? way;
+  return id === 'mount' ? (MOUNT_WORDS[way as ChinRestMount] ?? way) : way;
+};
+
 /** One change between two versions in a line. */
-export function changeSentence(change: SettingChange, unit: LengthUnit): string {
+function changeSentence(change: SettingChange, unit: LengthUnit): string {
   switch (change.kind) {
-    case 'length':
-      return `${SETTING_WORDS[change.id].name} ${settingText(change.id, change.fromMm, unit)} → ${settingText(change.id, change.toMm, unit)}`;
+    case 'value': {
+      const [from, to] = [change.from, change.to].map((value) => settingText(change.id, value, unit));
+      return from === to ? '' : `${SETTING_WORDS[change.id].name} ${from} → ${to}`;
+    }
     case 'mark':
       return `${SETTING_WORDS[change.id].name}, mark: ${change.from || 'none'} → ${change.to || 'none'}`;
-    case 'choice':
-      return change.id === 'school'
-        ? `${REST_SCHOOL_WORDS[change.from as RestSchool].name} → ${REST_SCHOOL_WORDS[change.to as RestSchool].name}`
-        : `Chin rest ${MOUNT_WORDS[change.from as ChinRestMount]} → ${MOUNT_WORDS[change.to as ChinRestMount]}`;
+    case 'choice': {
+      const words = `${wayText(change.id, change.from)} → ${wayText(change.id, change.to)}`;
+      return change.id === 'mount' ? `Chin rest ${words}` : words;
+    }
   }
 }
+
+/** Changes between two versions, one line each; those that the chosen unit does not show are left out. */
+export const changeSentences = (changes: readonly SettingChange[], unit: LengthUnit): readonly string[] =>
+  changes.map((change) => changeSentence(change, unit)).filter((sentence) => sentence !== '');
 
 export const TILT_SCHOOL_WORDS: Readonly<Record<TiltSchool, string>> = {
   'high-over-shoulder': 'High end over the shoulder, 18° tilt',

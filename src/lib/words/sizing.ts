@@ -12,6 +12,7 @@ import type {
   Verdict,
   Warning
 } from '$lib/core/sizing';
+import { FAMILY_WORDS } from './families';
 import { MEASUREMENT_WORDS } from './measurements';
 
 export const SCHOOL_WORDS: Readonly<Record<LandingRule['school'], { name: string; why: string }>> = {
@@ -60,7 +61,7 @@ export function landingWords(landing: number): string {
 
 /** The one line under the size: what it is and by how much. */
 export function verdictLine({ verdict, marginMm, landing }: Candidate, unit: LengthUnit): string {
-  if (marginMm === Infinity) return verdict === 'small' ? 'small' : 'the smallest that is made';
+  if (marginMm === null) return verdict === 'small' ? 'small' : 'the smallest that is made';
   const amount = formatLength(Math.abs(marginMm), unit);
   if (verdict === 'fits') return `fits, ${amount} to spare`;
   if (marginMm < 0) return `large by ${amount}`;
@@ -69,15 +70,15 @@ export function verdictLine({ verdict, marginMm, landing }: Candidate, unit: Len
 
 /** The reason in one or two sentences, most important first. */
 export function reasonSentences(
-  { reasons, betweenSizes, advised }: Proposal,
+  { reasons, betweenSizes, careful }: Proposal,
   unit: LengthUnit
 ): readonly string[] {
   return reasons
-    .map((reason) => reasonSentence(reason, unit, betweenSizes ? advised : null))
+    .map((reason) => reasonSentence(reason, unit, betweenSizes ? careful : null))
     .filter((text) => text !== null);
 }
 
-function reasonSentence(reason: Reason, unit: LengthUnit, advised: string | null): string | null {
+function reasonSentence(reason: Reason, unit: LengthUnit, careful: string | null): string | null {
   switch (reason.code) {
     case 'landing':
       return reason.landing <= reason.limit
@@ -90,7 +91,7 @@ function reasonSentence(reason: Reason, unit: LengthUnit, advised: string | null
     case 'body-differs':
       return `${BUILD_WORDS[reason.part][reason.build]}: ${stepsText(reason.steps)} from what the height alone suggests (${reason.heightSize}).`;
     case 'changes-over':
-      return `Coming from a ${reason.from} violin: a ${reason.size} is about as long.`;
+      return `Coming from a ${reason.from.size} ${FAMILY_WORDS[reason.from.family].toLowerCase()}: a ${reason.size} is about as long.`;
     case 'adult-pin-in':
       return `A grown-up of this height may still take a ${reason.size}, with the pin in: try it on.`;
     case 'shorter-instrument':
@@ -98,11 +99,11 @@ function reasonSentence(reason: Reason, unit: LengthUnit, advised: string | null
     case 'margin':
       return null;
     case 'between-sizes':
-      return `Between ${reason.sizes[0]} and ${reason.sizes[1]}: the tape alone does not settle it. Take the ${advised} unless a try on the body and room to grow both speak for the larger.`;
+      return `Between ${reason.sizes[0]} and ${reason.sizes[1]}: the tape alone does not settle it. By the tape the ${careful}, unless a try on the body and room to grow both speak for the larger.`;
     case 'next-up':
       return `A ${reason.size} needs ${formatLength(reason.needsMm, unit)} ${LACK_WORDS[reason.test]}.`;
     case 'next-down':
-      return reason.spareMm === Infinity
+      return reason.spareMm === null
         ? `Below it there is only the ${reason.size}.`
         : `A ${reason.size} would leave ${formatLength(reason.spareMm, unit)}.`;
     case 'estimated':
@@ -129,7 +130,7 @@ export function warningSentence(warning: Warning, unit: LengthUnit): string {
     case 'implausible':
       return `${name} is far from what the height suggests (about ${formatLength(warning.expectedMm, unit)}). Worth a second look.`;
     case 'frame-short':
-      return `The easy span is ${formatLength(warning.shortfallMm, unit)} short of first to fourth finger on a ${warning.size}. First look whether the thumb squeezes; then think of the smaller size.`;
+      return `The ${warning.frame === 'closed' ? 'easy span' : 'widest span'} is ${formatLength(warning.shortfallMm, unit)} short of ${warning.frame === 'closed' ? 'first to fourth finger' : 'the extended hand'} on a ${warning.size}. First look whether the thumb squeezes; then think of the smaller size.`;
   }
 }
 
@@ -137,7 +138,7 @@ type ReasonOf<Code extends Reason['code']> = Extract<Reason, { code: Code }>;
 
 function seatedSentence(reason: ReasonOf<'seated'>, unit: LengthUnit): string {
   const peg = aboveOrBelow(reason.pegAboveEarMm, 'the ear', unit);
-  if (reason.armLoadLimit === Infinity)
+  if (reason.armLoadLimit === null || reason.pegLimitMm === null)
     return `On a ${reason.size}, the smallest, the lowest peg comes ${peg}.`;
   return `Placed the usual way, a ${reason.size} asks for ${percent(reason.armLoad)} of the bow arm (limit ${percent(reason.armLoadLimit)}), and its lowest peg comes ${peg} (limit ${formatLength(reason.pegLimitMm, unit)}).`;
 }

@@ -17,7 +17,7 @@ export function trialVerdictSentence(size: Size, verdict: TrialVerdict): string 
 }
 
 /** What tape, trial and growth together advise, and why. */
-export function adviceSentence({ size, trialSize, because }: Advice, proposal: Proposal): string {
+export function adviceSentence({ size, trialSize, because, smaller }: Advice, proposal: Proposal): string {
   switch (because) {
     case 'tape':
       return `By the tape: the ${size}.`;
@@ -31,9 +31,9 @@ export function adviceSentence({ size, trialSize, because }: Advice, proposal: P
       return trialSize === null || trialSize === size
         ? `Between ${proposal.between?.join(' and ')}: the ${size}, unless trial and growth both speak for the larger.`
         : `Between ${proposal.between?.join(' and ')}: the ${trialSize} suits the body, but the ${size} will do for a good while yet. The ${size}.`;
+    case 'none-smaller':
+      return 'It is too large, and no smaller one is in use. Wait, or add a smaller size in Settings.';
     case 'pain':
-      return size === null
-        ? 'There is no smaller one in use: leave it for now.'
-        : `Take the ${size}, or leave it for now.`;
+      return `Leave it for today. Rest, then try a softer pad, another rest or another seat${smaller === null ? '' : `, or a ${smaller}`}; or wait some weeks. If it stays or comes back, a doctor or physiotherapist should look at it.`;
   }
 }

@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { CHECKS, RATINGS } from '$lib/core/checks';
 import { proposeSize, type Proposal, type Readings, type Warning } from '$lib/core/sizing';
-import { REST_SETTINGS, type RestWarning, type SettingChange } from '$lib/core/setup';
-import { STANDINGS } from '$lib/core/roster';
+import { SETTING_IDS, SETUP_KINDS, type RestWarning, type SettingChange } from '$lib/core/setup';
+import { STANDINGS } from '$lib/core/outlook';
 import { ageText, dayText } from './dates';
 import { lengthProblemSentence, plausibilitySentence } from './lengths';
-import { outcomeText, RATING_WORDS } from './checks';
+import { outcomeText, painSentence, RATING_WORDS } from './checks';
 import { STANDING_WORDS } from './players';
-import { changeSentence, restWarningSentence, SETTING_WORDS, settingText } from './setup';
+import { changeSentences, restWarningSentence, SETTING_WORDS, settingText } from './setup';
 import { landingWords, reasonSentences, verdictLine, warningSentence } from './sizing';
 
 const propose = (readings: Readings): Proposal => {
@@ -30,7 +30,7 @@ describe('reasons', () => {
   it('say between sizes, and what is estimated', () => {
     const sentences = sentencesFor({ height: [1205], armToPalm: [476] });
     expect(sentences).toContain(
-      'Between 1/8 and 1/4: the tape alone does not settle it. Take the 1/8 unless a try on the body and room to grow both speak for the larger.'
+      'Between 1/8 and 1/4: the tape alone does not settle it. By the tape the 1/8, unless a try on the body and room to grow both speak for the larger.'
     );
     expect(sentences.at(-1)).toBe('Estimated, not measured: hand length.');
   });
@@ -90,7 +90,14 @@ describe('warnings', () => {
       { code: 'implausible', measurement: 'neckGap', mm: 90, expectedMm: 54 },
       /^Neck gap is far.*about 5\.4 cm/
     ],
-    [{ code: 'frame-short', size: '1/4', shortfallMm: 8, frameMm: 58 }, /0\.8 cm short.*thumb squeezes/]
+    [
+      { code: 'frame-short', frame: 'closed', size: '1/4', shortfallMm: 8, frameMm: 58 },
+      /^The easy span is 0\.8 cm short of first to fourth finger.*thumb squeezes/
+    ],
+    [
+      { code: 'frame-short', frame: 'extended', size: '1/4', shortfallMm: 8, frameMm: 58 },
+      /^The widest span is 0\.8 cm short of the extended hand/
+    ]
   ])('about the size: %o', (warning, words) => {
     expect(warningSentence(warning, 'cm')).toMatch(words);
   });
@@ -132,11 +139,15 @@ describe('set-ups', () => {
     expect(settingText('lift', 7.5, 'cm')).toBe('8 mm');
     expect(settingText('chestFootAlong', 112.4, 'cm')).toBe('11.2 cm');
     expect(settingText('lift', 7.5, 'in')).toBe('5/16 in');
-    expect(REST_SETTINGS.every((id) => SETTING_WORDS[id].name !== '')).toBe(true);
+    expect(settingText('tilt', 17.6, 'cm')).toBe('18°');
+    expect(settingText('pin', 162, 'cm')).toBe('16.2 cm');
+    for (const kind of SETUP_KINDS)
+      for (const id of SETTING_IDS[kind]) expect(SETTING_WORDS[id].name).not.toBe('');
   });
 
   it.each<[SettingChange, string]>([
-    [{ kind: 'length', id: 'lift', fromMm: 5, toMm: 10 }, 'Lift 5 mm → 10 mm'],
+    [{ kind: 'value', id: 'lift', unit: 'mm', from: 5, to: 10 }, 'Lift 5 mm → 10 mm'],
+    [{ kind: 'value', id: 'tilt', unit: 'deg', from: 18, to: 12 }, 'Tilt 18° → 12°'],
     [{ kind: 'mark', id: 'lift', from: '', to: 'dot' }, 'Lift, mark: none → dot'],
     [{ kind: 'mark', id: 'lift', from: 'dot', to: '' }, 'Lift, mark: dot → none'],
     [{ kind: 'choice', id: 'school', from: 'pad', to: 'rest-first' }, 'Pad → Shoulder rest first'],
@@ -145,7 +156,13 @@ describe('set-ups', () => {
       'Chin rest beside the tailpiece → centred over it'
     ]
   ])('tell a change in a line: %o', (change, words) => {
-    expect(changeSentence(change, 'cm')).toBe(words);
+    expect(changeSentences([change], 'cm')).toEqual([words]);
+  });
+
+  it('leave out a change that the chosen unit does not show', () => {
+    const small = { kind: 'value', id: 'lift', unit: 'mm', from: 6.4, to: 6.6 } as const;
+    expect(changeSentences([small], 'cm')).toEqual(['Lift 6 mm → 7 mm']);
+    expect(changeSentences([small], 'in')).toEqual([]);
   });
 });
 
@@ -156,7 +173,13 @@ describe('days, ages and looks', () => {
     expect(ageText('1986-07', '2026-11-24')).toBe('40 y');
     expect(ageText(null, '2026-11-24')).toBeNull();
     expect(outcomeText({ kind: 'seconds', seconds: 4 })).toBe('4.0 s');
-    expect(outcomeText({ kind: 'stopped', because: 'pain' })).toBe('Stopped: pain');
+    expect(outcomeText({ kind: 'count', count: 8 })).toBe('8 times');
+    expect(outcomeText({ kind: 'yes-no', yes: false })).toBe('No');
+    expect(outcomeText({ kind: 'angle', deg: 29.6 })).toBe('30°');
+    const pain = { day: '2026-11-24', during: 'check', size: '1/4' } as const;
+    expect(
+      painSentence({ ...pain, id: 'p', playerId: 'a', at: '', family: 'violin', closedAt: null, note: '' })
+    ).toBe('Pain, tingling or numbness on 24 Nov 2026, in a check of the hold with the 1/4.');
     expect(RATINGS.map((rating) => outcomeText({ kind: 'rating', rating }))).toEqual(
       Object.values(RATING_WORDS)
     );
@@ -165,5 +188,7 @@ describe('days, ages and looks', () => {
 
   it('speak to children in short lines', () => {
     for (const { forPlayer } of CHECKS) expect(forPlayer.length).toBeLessThan(50);
+    // A jaw rests; it is no jaw rest.
+    expect(CHECKS.map(({ forPlayer }) => forPlayer).join(' ')).not.toMatch(/jaw rest/i);
   });
 });

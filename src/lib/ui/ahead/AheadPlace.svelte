@@ -1,62 +1,30 @@
 <script lang="ts">
   import { Progress } from '@skeletonlabs/skeleton-svelte';
-  import { onMount } from 'svelte';
   import { monthsLater } from '$lib/core/time';
-  import { outgrownUntil, wantedSizes, type AheadRow } from '$lib/data/ahead';
+  import { db, DEFAULT_SETTINGS, getSettings } from '$lib/data';
+  import { bySoonest, outgrownUntil, wantedSizes } from '$lib/data/wanted';
   import Choice from '$lib/ui/Choice.svelte';
-  import { currentDay } from '$lib/ui/clock';
-  import { FAMILY_WORDS } from '$lib/words/checks';
+  import { clock } from '$lib/ui/clock.svelte';
+  import { live } from '$lib/ui/live.svelte';
+  import { Roster } from '$lib/ui/roster.svelte';
+  import { FAMILY_WORDS } from '$lib/words/families';
   import { dayText } from '$lib/words/dates';
-  import { outgrownBriefly } from '$lib/words/growth';
-  import type { Underway } from '$lib/workers/ahead';
+  import { outgrownBriefly } from '$lib/words/players';
 
   /** Who outgrows which size, and when: all players, worked out aside so that the page stays free. */
-  const today = currentDay();
-  let rows = $state.raw<readonly AheadRow[] | null>(null);
-  let total = $state(0);
-  let done = $state(0);
-  let running = $state(false);
-  let stopped = $state(false);
-  let problem = $state('');
-  let underway: Underway<readonly AheadRow[]> | null = null;
+  const everybody = new Roster();
+  const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
 
   const PAGE_ROWS = 25;
   let shownRows = $state(PAGE_ROWS);
   const HORIZONS = { '3': '3 months', '6': '6 months', '12': 'A year', all: 'All' } as const;
   let horizon = $state<keyof typeof HORIZONS>('6');
 
-  async function start() {
-    rows = null;
-    stopped = false;
-    running = true;
-    [done, total] = [0, 0];
-    problem = '';
-    try {
-      const { lookAheadAside } = await import('$lib/workers/ahead');
-      if (stopped) return;
-      underway = lookAheadAside(today, (soFar, all) => ([done, total] = [soFar, all]));
-      rows = await underway.result;
-    } catch {
-      problem = 'Looking ahead did not work. Nothing was changed; try it again.';
-    } finally {
-      running = false;
-      underway = null;
-    }
-  }
-
-  function stop() {
-    stopped = true;
-    underway?.stop();
-  }
-
-  onMount(() => {
-    void start();
-    return stop;
-  });
-
+  const today = $derived(clock.today);
+  const rows = $derived(bySoonest(everybody.entries, today));
   const until = $derived(horizon === 'all' ? null : monthsLater(today, Number(horizon)));
-  const shown = $derived(outgrownUntil(rows ?? [], until));
-  const wanted = $derived(wantedSizes(shown));
+  const shown = $derived(outgrownUntil(rows, until, today));
+  const wanted = $derived(wantedSizes(shown, settings.current, today));
 </script>
 
 <div class="ahead">
@@ -76,22 +44,31 @@
     />
   </header>
 
-  {#if problem}
-    <p class="problem" role="alert">{problem}</p>
-    <p><button type="button" class="btn act" onclick={start}>Try again</button></p>
-  {:else if running}
+  {#if everybody.failed}
+    <p class="problem" role="alert">Looking ahead did not work. Nothing was changed; try it again.</p>
+    <p><button type="button" class="btn act" onclick={() => everybody.again()}>Try again</button></p>
+  {:else if everybody.running}
     <div class="running">
-      <Progress value={total === 0 ? null : Math.round((100 * done) / total)} class="grow">
+      <Progress
+        value={everybody.total === 0 ? null : Math.round((100 * everybody.done) / everybody.total)}
+        class="grow"
+      >
         <Progress.Label
-          >{total === 0 ? 'Gathering the records…' : `${done} of ${total} players`}</Progress.Label
+          >{everybody.total === 0
+            ? 'Gathering the records…'
+            : `${everybody.done} of ${everybody.total} players`}</Progress.Label
         >
         <Progress.Track><Progress.Range /></Progress.Track>
       </Progress>
-      <button type="button" class="btn act" onclick={stop}>Stop</button>
+      <button type="button" class="btn act" onclick={() => everybody.stop()}>Stop</button>
     </div>
-  {:else if stopped && rows === null}
-    <p>Stopped. <button type="button" class="btn act" onclick={start}>Look ahead again</button></p>
-  {:else if rows}
+  {:else if everybody.stopped && everybody.pending.length > 0}
+    <p>
+      Stopped, {everybody.pending.length} players are missing.
+      <button type="button" class="btn act" onclick={() => everybody.again()}>Look ahead again</button>
+    </p>
+  {/if}
+  {#if everybody.ready}
     {#if wanted.length > 0}
       <p class="wanted">
         Wanted then:
@@ -118,17 +95,16 @@
           </tr>
         </thead>
         <tbody>
-          {#each shown.slice(0, shownRows) as { player, size, ahead } (player.id)}
+          {#each shown.slice(0, shownRows) as entry (entry.player.id)}
+            {@const { player, group, foresight } = entry}
             <tr>
               <th scope="row">
                 <a href="/players/{player.id}">{player.name}</a>
-                <span class="soft"
-                  >{FAMILY_WORDS[player.family]}{player.group ? ` · ${player.group}` : ''}</span
-                >
+                <span class="soft">{FAMILY_WORDS[player.family]}{group ? ` · ${group}` : ''}</span>
               </th>
-              <td class="num">{size}</td>
-              <td>{outgrownBriefly(ahead, today)}</td>
-              <td>{ahead.nextMeasure.date <= today ? 'now' : dayText(ahead.nextMeasure.date)}</td>
+              <td class="num">{foresight.size}</td>
+              <td>{outgrownBriefly(entry, today)}</td>
+              <td>{foresight.nextMeasure.date <= today ? 'now' : dayText(foresight.nextMeasure.date)}</td>
             </tr>
           {/each}
         </tbody>

@@ -41,7 +41,7 @@
     <div class="size">
       {#if proposal.between}
         <p class="between num">{proposal.between[0]}<span> or </span>{proposal.between[1]}</p>
-        <p class="line">between sizes: take the {proposal.advised}</p>
+        <p class="line">between sizes, by the tape</p>
       {:else}
         <p class="big num {chosen.verdict}">{chosen.size}</p>
         <p class="line {chosen.verdict}">
@@ -54,7 +54,7 @@
       <p class="reason">{sentences[0]}</p>
       <ChanceBar candidates={proposal.candidates} />
       <p class="more soft">{sentences.slice(1).join(' ')}</p>
-      {#each proposal.warnings as warning (warning.code + ('measurement' in warning ? warning.measurement : ''))}
+      {#each proposal.warnings as warning, index (index)}
         <p class="warning">{warningSentence(warning, unit)}</p>
       {/each}
       <div class="more-ways">

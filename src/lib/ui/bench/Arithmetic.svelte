@@ -8,7 +8,7 @@
 
   const numbers = $derived(proposal.arithmetic);
   const landed = $derived(numbers.kind === 'landing');
-  const length = (mm: number) => (mm === Infinity ? 'no limit' : formatLength(mm, unit));
+  const length = (mm: number | null) => (mm === null ? 'no limit' : formatLength(mm, unit));
 </script>
 
 {#if numbers.kind === 'landing'}
@@ -44,7 +44,7 @@
     </tr>
   </thead>
   <tbody>
-    {#each proposal.candidates as candidate (candidate.size)}
+    {#each proposal.candidates.toReversed() as candidate (candidate.size)}
       <tr class:chosen={candidate.size === proposal.proposal}>
         <th scope="row" class="num">{candidate.size}</th>
         <td>{length(candidate.overallMm)}</td>

@@ -7,7 +7,7 @@
   import type { Bench } from './bench.svelte';
   import Finish from './Finish.svelte';
 
-  let { bench, player }: { bench: Bench; player: Player } = $props();
+  let { bench, player, isNext }: { bench: Bench; player: Player; isNext: boolean } = $props();
 
   const card = $derived(
     bench.decided && bench.kept
@@ -23,14 +23,17 @@
       : null
   );
   let making = $state(false);
+  /** Characters that the PDF had to leave out. */
+  let missing = $state.raw<readonly string[]>([]);
 
   async function savePdf() {
     if (!card) return;
     making = true;
     try {
       const { cardPdf } = await import('$lib/print/card-pdf');
-      const bytes = await cardPdf(card);
-      download(`card-${fileNamePart(player.name)}.pdf`, 'application/pdf', bytes.slice());
+      const made = await cardPdf(card);
+      missing = made.missing;
+      download(`card-${fileNamePart(player.name)}.pdf`, 'application/pdf', made.bytes.slice());
     } catch {
       status.say('The PDF could not be made. Printing the page works without it.');
     } finally {
@@ -43,12 +46,18 @@
   <div class="step">
     <CardView {card} />
     <div class="actions">
-      <a id="print-card" class="btn act-next" href="/card/{player.id}?print"
+      <a data-act="print-card" class="btn {isNext ? 'act-next' : 'act'}" href="/card/{player.id}?print"
         >Print it <span class="key">↵</span></a
       >
       <button type="button" class="btn act" onclick={savePdf} disabled={making}>
         {making ? 'Making the PDF…' : 'Save as PDF'}
       </button>
+      {#if missing.length > 0}
+        <p class="missing" role="alert">
+          The PDF’s fonts do not have {missing.join(' ')}; question marks stand there. “Print it” writes them
+          with this device’s own fonts, also into a PDF.
+        </p>
+      {/if}
       <Finish {player} />
       {#if bench.setupChanged}
         <p class="soft">
@@ -78,5 +87,9 @@
     gap: 0.75rem;
     align-items: flex-start;
     max-width: 22rem;
+  }
+  .missing {
+    color: var(--stop);
+    font-weight: 550;
   }
 </style>

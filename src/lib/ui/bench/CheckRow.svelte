@@ -2,7 +2,7 @@
   import { RATINGS, type Check, type Rating } from '$lib/core/checks';
   import type { CheckResult } from '$lib/data';
   import Choice from '$lib/ui/Choice.svelte';
-  import { CAUSE_WORDS, FROM_WORDS, RATING_WORDS } from '$lib/words/checks';
+  import { CAUSE_WORDS, RATING_WORDS, STANDPOINT_WORDS } from '$lib/words/checks';
   import type { Snippet } from 'svelte';
 
   /** One check: what right looks like, how far the player has it, and what was seen amiss with its remedies. */
@@ -11,14 +11,14 @@
     result,
     disabled,
     onrate,
-    onfaults,
+    onfault,
     timer
   }: {
     check: Check;
     result: CheckResult | undefined;
     disabled: boolean;
     onrate: (rating: Rating) => void;
-    onfaults: (faults: readonly string[]) => void;
+    onfault: (fault: string) => void;
     timer?: Snippet;
   } = $props();
 
@@ -28,17 +28,17 @@
 
   function keydown(event: KeyboardEvent) {
     const picked = RATINGS[Number(event.key) - 1];
-    if (!picked || timer || event.ctrlKey || event.altKey || event.metaKey) return;
+    if (!picked || timer || event.repeat || event.ctrlKey || event.altKey || event.metaKey) return;
     event.preventDefault();
     onrate(picked);
   }
 </script>
 
 <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
-<li id={check.id} onkeydown={keydown}>
+<li data-check={check.id} onkeydown={keydown}>
   <div class="what">
     <h3>{check.title}</h3>
-    <p class="soft text-sm">{check.right} <em>Look {FROM_WORDS[check.from]}.</em></p>
+    <p class="soft text-sm">{check.right} <em>Look {STANDPOINT_WORDS[check.standpoint]}.</em></p>
   </div>
   <fieldset {disabled}>
     <legend class="sr-only">{check.title}</legend>
@@ -55,22 +55,15 @@
     {/if}
     <div class="faults">
       {#each check.faults as fault (fault.id)}
-        <button
-          type="button"
-          aria-pressed={faults.includes(fault.id)}
-          onclick={() =>
-            onfaults(
-              faults.includes(fault.id) ? faults.filter((id) => id !== fault.id) : [...faults, fault.id]
-            )}
-        >
+        <button type="button" aria-pressed={faults.includes(fault.id)} onclick={() => onfault(fault.id)}>
           {fault.text}
         </button>
       {/each}
     </div>
     {#each seen as fault (fault.id)}
       <ol class="remedies">
-        {#each fault.remedies as remedy (remedy.text)}
-          <li><b>{CAUSE_WORDS[remedy.cause]}</b> {remedy.text}</li>
+        {#each fault.causes as cause (cause.remedy)}
+          <li><b>{CAUSE_WORDS[cause.cause]}</b> {cause.remedy}</li>
         {/each}
       </ol>
     {/each}
@@ -84,6 +77,8 @@
     gap: 0.5rem 2rem;
     padding-block: 0.75rem;
     border-bottom: 1px solid var(--line);
+    /* What the bars cover does not exist. */
+    scroll-margin-block: 4rem;
   }
   fieldset:disabled {
     opacity: 0.5;

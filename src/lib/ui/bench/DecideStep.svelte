@@ -1,5 +1,8 @@
 <script lang="ts">
+  import { sizesUp } from '$lib/core/instruments';
   import { changeDraft, db, decideFit, type Player } from '$lib/data';
+  import { REASON_LENGTH } from '$lib/data/schema/fit';
+  import { Action } from '$lib/ui/action.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { dayText, timeText } from '$lib/words/dates';
@@ -8,18 +11,36 @@
   import { NEXT_MEASURE_WORDS, outlookSentences } from '$lib/words/growth';
   import { adviceSentence } from '$lib/words/trial';
   import type { Bench } from './bench.svelte';
+  import Finish from './Finish.svelte';
 
-  let { bench, player, ondone }: { bench: Bench; player: Player; ondone: () => void } = $props();
+  let {
+    bench,
+    player,
+    isNext,
+    ondone
+  }: { bench: Bench; player: Player; isNext: boolean; ondone: () => void } = $props();
 
   const proposal = $derived(bench.proposal);
-  /** What tape, trial and growth advise; the tape's word where pain leaves no smaller size. */
-  const advised = $derived(bench.advice?.size ?? proposal?.advised ?? '');
+  const advice = $derived(bench.advice);
+  /** What tape, trial and growth advise; null after pain, or where nothing smaller is in use. */
+  const advised = $derived(advice?.size ?? null);
   const decided = $derived(bench.decided);
-  let deciding = $state(false);
-  let reason = $derived(bench.draft.overrideReason);
+  let again = $state(false);
+  const open = $derived(!decided || again);
   let missing = $state(false);
+  let reasonField: HTMLInputElement | undefined = $state();
+  const deciding = new Action();
 
+  const reason = $derived(bench.typed.of('reason') ?? '');
   const other = $derived(bench.draft.overrideSize);
+  const others = $derived(
+    proposal
+      ? sizesUp(
+          player.family,
+          proposal.candidates.map(({ size }) => size)
+        ).filter((size) => size !== advised)
+      : []
+  );
   const lookReason = $derived(
     decided?.betweenSizes
       ? ', since it was between two sizes'
@@ -27,29 +48,20 @@
         ? `: ${NEXT_MEASURE_WORDS[bench.outlook.nextMeasure.reason]}`
         : ''
   );
-  const open = $derived(!decided || deciding);
 
   async function decide(size: string, why: string | null) {
-    if (!proposal) return;
-    const written = await attempt(() =>
-      decideFit(db, player, {
-        proposal,
-        readings: bench.readings,
-        advised,
-        size,
-        reason: why,
-        instruments: bench.draft.instruments,
-        trialId: bench.tried?.id ?? null
-      })
-    );
-    if (!written) return;
-    deciding = false;
+    const done = await deciding.run(async () => {
+      await decideFit(db, player, { size, reason: why, after: decided?.id ?? null });
+      if (why !== null) bench.typed.entered('reason', reason);
+    });
+    if (!done) return;
+    again = false;
     ondone();
   }
 
   function decideOther() {
     missing = reason.trim() === '';
-    if (missing) document.getElementById('override-reason')?.focus();
+    if (missing) reasonField?.focus();
     else if (other) void decide(other, reason.trim());
   }
 </script>
@@ -59,11 +71,11 @@
     <b class="num">{decided.size}</b>
     <span>
       decided {dayText(decided.day)} at {timeText(decided.at)}{decided.reason ? `: ${decided.reason}` : ''}.
-      {#if decided.size !== decided.advised}Advised was {decided.advised}.{/if}
+      {#if decided.advised === null}No size was advised.{:else if decided.size !== decided.advised}Advised was {decided.advised}.{/if}
       Look again by {dayText(decided.nextLook)}{lookReason}.
     </span>
-    {#if !deciding}
-      <button type="button" class="act-quiet" onclick={() => (deciding = true)}>Decide anew</button>
+    {#if !again}
+      <button type="button" class="act-quiet" onclick={() => (again = true)}>Decide anew</button>
     {/if}
   </p>
 {/if}
@@ -72,19 +84,31 @@
   <p class="soft">{outlookSentences(decided.size, bench.outlook, bench.today).join(' ')}</p>
 {/if}
 
-{#if open && proposal}
+{#if open && proposal && advice}
   <div class="decide">
-    <button id="accept-size" type="button" class="btn act-next text-lg" onclick={() => decide(advised, null)}>
-      Take the {advised} <span class="key">↵</span>
-    </button>
+    {#if advised}
+      <button
+        type="button"
+        class="btn {isNext ? 'act-next' : 'act'} take text-lg"
+        data-act="accept-size"
+        disabled={deciding.busy}
+        onclick={() => decide(advised, null)}
+      >
+        Take the {advised} <span class="key">↵</span>
+      </button>
+    {:else}
+      <div class="leave" data-act="accept-size" tabindex="-1">
+        <Finish {player} primary={isNext} label="Leave it for today" />
+      </div>
+    {/if}
     <div class="other">
-      {#if bench.tried && bench.advice}<p>{adviceSentence(bench.advice, proposal)}</p>{/if}
+      {#if bench.tried || proposal.betweenSizes}
+        <p class={advised ? '' : 'stop'}>{adviceSentence(advice, proposal)}</p>
+      {/if}
       <Choice
-        label="Or another size, if you know better"
+        label={advised ? 'Or another size, if you know better' : 'Take one all the same, with your reason'}
         value={other}
-        options={proposal.candidates
-          .filter(({ size }) => size !== advised)
-          .map(({ size }) => ({ value: size, text: size }))}
+        options={others.map((size) => ({ value: size, text: size }))}
         onpick={(overrideSize) =>
           attempt(() => changeDraft(db, player, 'Thought of another size', { overrideSize }))}
       />
@@ -95,28 +119,29 @@
             <VerdictMark verdict={candidate.verdict} />
             <span>{other} {verdictLine(candidate, bench.settings.unit)}</span>
           </p>
+          <label class="reason">
+            <span>Why, in a line</span>
+            <input
+              class="field"
+              data-field="override-reason"
+              bind:this={reasonField}
+              maxlength={REASON_LENGTH}
+              value={reason}
+              aria-invalid={missing || undefined}
+              oninput={(event) => {
+                missing = false;
+                bench.typed.type('reason', event.currentTarget.value);
+              }}
+              onkeydown={(event) => event.key === 'Enter' && !event.repeat && decideOther()}
+            />
+          </label>
+          {#if missing}<p class="stop" role="alert">
+              An own choice needs a line of reason, so that you know it next time.
+            </p>{/if}
+          <button type="button" class="btn act" disabled={deciding.busy} onclick={decideOther}
+            >Decide {other}</button
+          >
         {/if}
-        <label class="reason">
-          <span>Why, in a line</span>
-          <input
-            id="override-reason"
-            class="field"
-            maxlength="160"
-            value={reason}
-            aria-invalid={missing || undefined}
-            oninput={(event) => {
-              missing = false;
-              reason = event.currentTarget.value;
-            }}
-            onchange={() =>
-              attempt(() => changeDraft(db, player, 'Gave a reason', { overrideReason: reason }))}
-            onkeydown={(event) => event.key === 'Enter' && decideOther()}
-          />
-        </label>
-        {#if missing}<p class="stop" role="alert">
-            An own choice needs a line of reason, so that you know it next time.
-          </p>{/if}
-        <button type="button" class="btn act" onclick={decideOther}>Decide {other}</button>
       {/if}
     </div>
   </div>
@@ -144,7 +169,7 @@
     gap: 1rem 2.5rem;
     align-items: flex-start;
   }
-  #accept-size {
+  .take {
     min-height: 3.5rem;
   }
   .other {
@@ -166,5 +191,6 @@
   .stop {
     color: var(--stop);
     font-weight: 600;
+    max-width: 44rem;
   }
 </style>

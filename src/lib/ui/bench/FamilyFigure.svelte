@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { heightRules } from '$lib/core/bass';
   import { averageSeatedBody } from '$lib/core/cello';
   import type { MeasurementId } from '$lib/core/body';
   import { proposeSize, type Proposal } from '$lib/core/sizing';
@@ -38,7 +39,7 @@
   );
   const candidate = $derived(
     shown &&
-      (shown.candidates.find(({ size }) => size === (looked ?? chosen ?? shown.advised)) ??
+      (shown.candidates.find(({ size }) => size === (looked ?? chosen ?? shown.careful)) ??
         shown.candidates.find(({ size }) => size === shown.proposal))
   );
 </script>
@@ -55,7 +56,7 @@
   <BassFigure
     heightMm={shown.heightMm}
     heights={shown.arithmetic.heights}
-    rules={shown.arithmetic.rulesOf(candidate.instrument)}
+    rules={heightRules(shown.arithmetic.heights, candidate.instrument)}
     {candidate}
     {unit}
     waiting={proposal === null}

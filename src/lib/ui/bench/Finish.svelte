@@ -1,13 +1,19 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { db, finishDraft, type Player } from '$lib/data';
-  import { attempt } from '$lib/ui/shell/attempt';
+  import { Action } from '$lib/ui/action.svelte';
 
   /** Ends a fit: its records stay, the next player can come. A player of a line leads back to the line. */
-  let { player, primary = false }: { player: Player; primary?: boolean } = $props();
+  let {
+    player,
+    primary = false,
+    label = 'Finished, next player'
+  }: { player: Player; primary?: boolean; label?: string } = $props();
+
+  const finishing = new Action();
 
   async function finish() {
-    if (!(await attempt(() => finishDraft(db, player)))) return;
+    if (!(await finishing.run(() => finishDraft(db, player)))) return;
     const line = await db.days
       .filter(
         ({ closedAt, entries }) =>
@@ -19,6 +25,6 @@
   }
 </script>
 
-<button type="button" class="btn {primary ? 'act-next' : 'act'}" onclick={finish}
-  >Finished, next player</button
+<button type="button" class="btn {primary ? 'act-next' : 'act'}" disabled={finishing.busy} onclick={finish}
+  >{label}</button
 >

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { FIT_ORDER, type MeasurementId } from '$lib/core/body';
   import { SHOULDER_SLOPES } from '$lib/core/setup';
-  import { addReading, db, dropReading, keepText, setSlopeLook, type Player } from '$lib/data';
+  import { addReading, db, dropReading, setSlopeLook, type Player } from '$lib/data';
   import Choice from '$lib/ui/Choice.svelte';
   import MeasureField from '$lib/ui/field/MeasureField.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
@@ -15,29 +15,11 @@
   const nameOf = (kind: MeasurementId) => MEASUREMENT_WORDS[kind].name.toLowerCase();
 
   let active = $state<MeasurementId | null>(null);
-
-  /** What is being typed; on the screen at once, in the database a moment later. */
-  let texts = $state<Partial<Record<MeasurementId, string>>>({});
-  const textOf = (kind: MeasurementId) => texts[kind] ?? bench.draft.texts[kind] ?? '';
-
-  function type(kind: MeasurementId, text: string) {
-    texts[kind] = text;
-    void attempt(() => keepText(db, player.id, kind, text));
-  }
-
-  /** The field is free for the next number at once; should the write fail, what was typed comes back. */
-  async function take(kind: MeasurementId, mm: number) {
-    const typed = textOf(kind);
-    texts[kind] = '';
-    const written = await bench.enter(kind, mm, () =>
-      attempt(() => addReading(db, player, kind, mm, nameOf(kind)))
-    );
-    if (!written) texts[kind] = typed;
-  }
+  let list: HTMLElement | undefined = $state();
 
   function next(kind: MeasurementId) {
     const following = fields[fields.indexOf(kind) + 1];
-    if (following) document.getElementById(`measure-${following}`)?.focus();
+    if (following) list?.querySelector<HTMLElement>(`[data-measure=${following}]`)?.focus();
     else ondone();
   }
 </script>
@@ -54,23 +36,23 @@
   </div>
 {/snippet}
 
-<div class="measures">
+<div class="measures" bind:this={list}>
   {#each fields as kind (kind)}
     {@const measurement = bench.newest[kind]}
     <MeasureField
       {kind}
       unit={bench.settings.unit}
-      text={textOf(kind)}
+      typed={bench.typed}
       {measurement}
       fresh={bench.isFresh(kind)}
       heightMm={kind === 'height' ? null : bench.valueOf('height')}
+      isBeyondAge={(mm) => kind === 'height' && bench.isBeyondAge(mm)}
       estimateMm={bench.estimateOf(kind)}
       active={active === kind}
       onactive={() => (active = kind)}
-      ontext={(text) => type(kind, text)}
-      onreading={(mm) => take(kind, mm)}
-      ondrop={(index) =>
-        measurement && attempt(() => dropReading(db, player, measurement, index, nameOf(kind)))}
+      onreading={(mm) => addReading(db, player, kind, mm, nameOf(kind))}
+      ondrop={(reading) =>
+        measurement && attempt(() => dropReading(db, player, measurement, reading, nameOf(kind)))}
       onnext={() => next(kind)}
       extra={kind === 'shoulderSlope' ? slope : undefined}
     />

@@ -1,6 +1,6 @@
 <script lang="ts">
   import X from '@lucide/svelte/icons/x';
-  import { dimensionsOf, sizesOf, type Family, type MeasuredInstrument } from '$lib/core/instruments';
+  import { dimensionsOf, sizesUp, type Family, type MeasuredInstrument } from '$lib/core/instruments';
   import { formatLength, parseLength } from '$lib/core/length';
   import { changeDraft, db, type Player } from '$lib/data';
   import { attempt } from '$lib/ui/shell/attempt';
@@ -20,13 +20,18 @@
   // svelte-ignore state_referenced_locally
   let open = $state(bench.draft.instruments.length > 0);
   let picked = $state<string | null>(null);
-  const size = $derived(picked ?? bench.proposal?.advised ?? sizesOf(family)[0] ?? '');
+  const size = $derived(picked ?? bench.advice?.size ?? bench.proposal?.careful ?? sizesUp(family)[0] ?? '');
   let overall = $state('');
   let string = $state('');
+  const LENGTH_TEXT = 40;
   let problem = $state('');
 
-  const keep = (instruments: readonly MeasuredInstrument[]) =>
-    attempt(() => changeDraft(db, player, 'Measured an instrument', { instruments }));
+  const keep = (change: (known: readonly MeasuredInstrument[]) => readonly MeasuredInstrument[]) =>
+    attempt(() =>
+      changeDraft(db, player, 'Measured an instrument', ({ instruments }) => ({
+        instruments: change(instruments)
+      }))
+    );
 
   async function add(event: SubmitEvent) {
     event.preventDefault();
@@ -46,7 +51,7 @@
       overallMm: length.mm,
       ...(stringLength ? { stringMm: stringLength.mm } : {})
     };
-    if (await keep([...known.filter((other) => other.size !== size), one])) overall = string = '';
+    if (await keep((all) => [...all.filter((other) => other.size !== size), one])) overall = string = '';
   }
 </script>
 
@@ -63,7 +68,7 @@
           <button
             type="button"
             aria-label="Forget the measured {one.size}"
-            onclick={() => keep(known.filter((other) => other !== one))}
+            onclick={() => keep((all) => all.filter((other) => other.size !== one.size))}
             ><X size={16} aria-hidden="true" /></button
           >
         </li>
@@ -74,7 +79,7 @@
     <label>
       <span>Size</span>
       <select class="field" value={size} onchange={(event) => (picked = event.currentTarget.value)}>
-        {#each sizesOf(family) as one (one)}<option value={one}>{one}</option>{/each}
+        {#each sizesUp(family) as one (one)}<option value={one}>{one}</option>{/each}
       </select>
     </label>
     <label>
@@ -82,13 +87,14 @@
       <input
         class="field num"
         autocomplete="off"
+        maxlength={LENGTH_TEXT}
         bind:value={overall}
         aria-invalid={problem !== '' || undefined}
       />
     </label>
     <label>
       <span>String, {unit} (optional)</span>
-      <input class="field num" autocomplete="off" bind:value={string} />
+      <input class="field num" autocomplete="off" maxlength={LENGTH_TEXT} bind:value={string} />
     </label>
     <button type="submit" class="btn act">Judge by it</button>
   </form>

@@ -1,22 +1,30 @@
 <script lang="ts">
   import { MM_PER_INCH, parseLength, type LengthUnit } from '$lib/core/length';
-  import { chinRestClass, REST_SETTINGS, type RestSettingId, type RestSettings } from '$lib/core/setup';
-  import { CHIN_CLASS_WORDS, MOUNT_WORDS, SETTING_WORDS, settingText } from '$lib/words/setup';
+  import { chinRestClass, SETTING_IDS, type RestArrangement, type SettingId } from '$lib/core/setup';
+  import { MARK_LENGTH } from '$lib/data/schema/setup';
+  import type { TypedTexts } from '$lib/ui/typed.svelte';
+  import { CHIN_CLASS_WORDS, isAlong, MOUNT_WORDS, SETTING_WORDS, settingText } from '$lib/words/setup';
 
   /** Every setting with its value, to be changed by steps or by typing, and the mark that brings it back. */
   let {
     rest,
     unit,
+    typed,
     onadjust,
     onmark
   }: {
-    rest: RestSettings;
+    rest: RestArrangement;
     unit: LengthUnit;
+    /** Where marks that are being typed have their place. */
+    typed: TypedTexts;
     /** An own value in mm, or undefined for the computed one. */
-    onadjust: (id: RestSettingId, mm: number | undefined) => void;
-    onmark: (id: RestSettingId, text: string) => void;
+    onadjust: (id: RestId, mm: number | undefined) => void;
+    onmark: (id: RestId, text: string) => void;
   } = $props();
 
+  type RestId = SettingId<'rest'>;
+  /** The tilt has a slider of its own. */
+  const LENGTHS = SETTING_IDS.rest.filter((id) => id !== 'tilt');
   const stepMm = $derived(unit === 'cm' ? 1 : MM_PER_INCH / 16);
   /** Steps run along whole steps of the tape. */
   const rounded = (mm: number) => Math.round(mm / stepMm) * stepMm;
@@ -24,9 +32,8 @@
   const LONGEST_MM = 400;
   let problem = $state('');
 
-  function typeValue(id: RestSettingId, text: string) {
-    const alongEdge = id === 'restWidth' || id.endsWith('Along');
-    const bare = /^[\d.,]+$/.test(text.trim()) && unit === 'cm' && !alongEdge ? `${text} mm` : text;
+  function typeValue(id: RestId, text: string) {
+    const bare = /^[\d.,]+$/.test(text.trim()) && unit === 'cm' && !isAlong(id) ? `${text} mm` : text;
     const parsed = parseLength(bare.replace('−', '-'), unit);
     const mm = /^0+([.,]0+)? *(mm|cm|in)?$/.test(text.trim()) ? 0 : parsed.ok ? parsed.mm : null;
     if (mm !== null && mm <= LONGEST_MM) {
@@ -48,15 +55,15 @@
     </tr>
   </thead>
   <tbody>
-    {#each REST_SETTINGS as id (id)}
+    {#each LENGTHS as id (id)}
       {@const setting = rest.settings[id]}
       {@const name = SETTING_WORDS[id].name}
       <tr>
         <th scope="row">
           {name}
           <span class="soft">
-            {#if id === 'chinRest'}{CHIN_CLASS_WORDS[chinRestClass(setting.mm)]}, {MOUNT_WORDS[
-                rest.mount
+            {#if id === 'chinRest'}{CHIN_CLASS_WORDS[chinRestClass(setting.value)]}, {MOUNT_WORDS[
+                rest.choices.mount
               ]}{:else}{SETTING_WORDS[id].hint}{/if}
           </span>
         </th>
@@ -66,23 +73,24 @@
               type="button"
               class="btn act"
               aria-label="{name} lower"
-              onclick={() => onadjust(id, Math.max(0, rounded(setting.mm) - stepMm))}>−</button
+              onclick={() => onadjust(id, Math.max(0, rounded(setting.value) - stepMm))}>−</button
             >
             <input
               class="num"
               aria-label={name}
-              value={settingText(id, setting.mm, unit)}
+              value={settingText(id, setting.value, unit)}
+              maxlength="40"
               inputmode={unit === 'cm' ? 'decimal' : 'text'}
               onchange={(event) => {
                 typeValue(id, event.currentTarget.value);
-                event.currentTarget.value = settingText(id, rest.settings[id].mm, unit);
+                event.currentTarget.value = settingText(id, rest.settings[id].value, unit);
               }}
             />
             <button
               type="button"
               class="btn act"
               aria-label="{name} higher"
-              onclick={() => onadjust(id, rounded(setting.mm) + stepMm)}>+</button
+              onclick={() => onadjust(id, rounded(setting.value) + stepMm)}>+</button
             >
             {#if setting.origin === 'adjusted'}
               <button type="button" class="act-quiet" onclick={() => onadjust(id, undefined)}
@@ -95,9 +103,10 @@
           <input
             class="field"
             aria-label="Mark for {name}"
-            maxlength="60"
+            maxlength={MARK_LENGTH}
             placeholder={id.endsWith('Along') ? 'such as: sticker at the foot' : ''}
-            value={setting.mark}
+            value={typed.of(`mark.${id}`) ?? setting.mark}
+            oninput={(event) => typed.type(`mark.${id}`, event.currentTarget.value)}
             onchange={(event) => onmark(id, event.currentTarget.value)}
           />
         </td>

@@ -3,11 +3,15 @@
   import {
     changesBetween,
     CHIN_REST_MOUNTS,
+    highEndOf,
+    NO_REST_ADJUSTMENTS,
     REST_SCHOOLS,
     TILT_RANGE_DEG,
-    type RestSettingId
+    type RestAdjustments,
+    type SettingId
   } from '$lib/core/setup';
   import { changeDraft, db, keepSetup, type Player } from '$lib/data';
+  import { Action } from '$lib/ui/action.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import SteadySlider from '$lib/ui/SteadySlider.svelte';
   import BackFigure from '$lib/ui/figure/BackFigure.svelte';
@@ -15,7 +19,7 @@
   import { attempt } from '$lib/ui/shell/attempt';
   import { dayText } from '$lib/words/dates';
   import {
-    changeSentence,
+    changeSentences,
     HIGH_END_WORDS,
     MOUNT_WORDS,
     REST_SCHOOL_WORDS,
@@ -25,41 +29,62 @@
   import type { Bench } from './bench.svelte';
   import RestSettingsTable from './RestSettingsTable.svelte';
 
-  let { bench, player, ondone }: { bench: Bench; player: Player; ondone: () => void } = $props();
+  let {
+    bench,
+    player,
+    isNext,
+    ondone
+  }: { bench: Bench; player: Player; isNext: boolean; ondone: () => void } = $props();
 
   const unit = $derived(bench.settings.unit);
   const stack = $derived(bench.stack);
   const rest = $derived(bench.rest);
   const instrument = $derived(
-    bench.family && bench.decided
-      ? dimensionsOf(bench.family, bench.decided.size, bench.settings.dimensions)
-      : null
+    bench.decided ? dimensionsOf(player.family, bench.decided.size, bench.settings.dimensions) : null
   );
-  const changes = $derived(rest && bench.earlierSetup ? changesBetween(bench.earlierSetup.rest, rest) : []);
+  const changes = $derived(
+    rest && bench.earlierSetup ? changeSentences(changesBetween(bench.earlierSetup, rest), unit) : []
+  );
+  const highEnd = $derived(
+    rest ? highEndOf(rest.settings.shoulderFoot.value, rest.settings.chestFoot.value) : 'even'
+  );
+  const keeping = new Action();
 
-  function adjust(id: RestSettingId, mm: number | undefined) {
-    void attempt(() =>
-      changeDraft(db, player, `Adjusted ${SETTING_WORDS[id].name.toLowerCase()}`, ({ adjustments }) => {
-        const { [id]: _old, ...others } = adjustments.values;
-        return {
-          adjustments: { ...adjustments, values: mm === undefined ? others : { ...others, [id]: mm } }
-        };
+  /** Changes the adjustments as they are stored at that moment. */
+  const change = (label: string, patch: (before: RestAdjustments) => Partial<RestAdjustments>) =>
+    attempt(() =>
+      changeDraft(db, player, label, ({ setup }) => {
+        const before = setup?.kind === 'rest' ? setup : NO_REST_ADJUSTMENTS;
+        return { setup: { ...before, ...patch(before) } };
       })
     );
+
+  function adjust(id: SettingId<'rest'>, value: number | undefined) {
+    void change(`Adjusted ${SETTING_WORDS[id].name.toLowerCase()}`, ({ values }) => {
+      const { [id]: _old, ...others } = values;
+      return { values: value === undefined ? others : { ...others, [id]: value } };
+    });
   }
 
-  function mark(id: RestSettingId, text: string) {
-    void attempt(() =>
-      changeDraft(db, player, `Marked ${SETTING_WORDS[id].name.toLowerCase()}`, ({ adjustments }) => ({
-        adjustments: { ...adjustments, marks: { ...adjustments.marks, [id]: text.trim() } }
-      }))
-    );
+  async function mark(id: SettingId<'rest'>, text: string) {
+    const written = await change(`Marked ${SETTING_WORDS[id].name.toLowerCase()}`, ({ marks }) => ({
+      marks: { ...marks, [id]: text.trim() }
+    }));
+    if (written) bench.typed.entered(`mark.${id}`, text);
   }
 
   async function keep() {
-    const { decided } = bench;
-    if (!decided || !stack || !rest) return;
-    if (await attempt(() => keepSetup(db, player, decided, stack, rest))) ondone();
+    const { decided, newestSetup } = bench;
+    if (!decided || !rest) return;
+    const kept = await keeping.run(() =>
+      keepSetup(db, player, {
+        fit: decided,
+        arrangement: rest,
+        ...bench.restBasis,
+        after: newestSetup?.id ?? null
+      })
+    );
+    if (kept) ondone();
   }
 </script>
 
@@ -72,7 +97,13 @@
     {#if bench.kept && !bench.setupChanged}
       <b>Set-up {bench.kept.version} is kept.</b> Change anything and keep it as a new version.
     {:else}
-      <button id="keep-setup" type="button" class="btn act-next" onclick={keep}>
+      <button
+        type="button"
+        class="btn {isNext ? 'act-next' : 'act'}"
+        data-act="keep-setup"
+        disabled={keeping.busy}
+        onclick={keep}
+      >
         Keep this set-up{bench.kept ? ` as version ${bench.kept.version + 1}` : ''} <span class="key">↵</span>
       </button>
       <span class="soft">A starting point from the tape. Look, change one thing, look again.</span>
@@ -82,26 +113,27 @@
     <div class="choices">
       <Choice
         label="What fills the gap"
-        value={rest.school}
+        value={rest.choices.school}
         options={REST_SCHOOLS.map((value) => ({ value, text: REST_SCHOOL_WORDS[value].name }))}
-        onpick={(restSchool) =>
-          attempt(() => changeDraft(db, player, 'Changed the set-up school', { restSchool }))}
+        onpick={(school) =>
+          change('Changed the set-up school', ({ choices }) => ({ choices: { ...choices, school } }))}
         stacked
       />
-      <p class="text-sm soft">{REST_SCHOOL_WORDS[rest.school].why}</p>
+      <p class="text-sm soft">{REST_SCHOOL_WORDS[rest.choices.school].why}</p>
       <Choice
         label="Chin rest mounted"
-        value={rest.mount}
+        value={rest.choices.mount}
         options={CHIN_REST_MOUNTS.map((value) => ({ value, text: MOUNT_WORDS[value] }))}
-        onpick={(mount) => attempt(() => changeDraft(db, player, 'Moved the chin rest', { mount }))}
+        onpick={(mount) =>
+          change('Moved the chin rest', ({ choices }) => ({ choices: { ...choices, mount } }))}
         stacked
       />
       <SteadySlider
-        value={Math.round(bench.draft.tiltDeg ?? stack.tiltDeg)}
+        value={Math.round(bench.adjustments.values.tilt ?? stack.tiltDeg)}
         min={TILT_RANGE_DEG[0]}
         max={TILT_RANGE_DEG[1]}
-        label={(tiltDeg) => `Tilt of the strings: ${tiltDeg}°, ${HIGH_END_WORDS[rest.highEnd]}`}
-        onmove={(tiltDeg) => attempt(() => changeDraft(db, player, 'Changed the tilt', { tiltDeg }))}
+        label={(tiltDeg) => `Tilt of the strings: ${tiltDeg}°, ${HIGH_END_WORDS[highEnd]}`}
+        onmove={(tilt) => change('Changed the tilt', ({ values }) => ({ values: { ...values, tilt } }))}
       />
     </div>
 
@@ -114,7 +146,7 @@
         <figure>
           <BackFigure {instrument} {rest} {unit} />
           <figcaption>
-            From the back: the chin-rest side is on the right; {HIGH_END_WORDS[rest.highEnd]} (filled)
+            From the back: the chin-rest side is on the right; {HIGH_END_WORDS[highEnd]} (filled)
           </figcaption>
         </figure>
       </div>
@@ -122,12 +154,12 @@
         <p class="warning">{restWarningSentence(warning, unit)}</p>
       {/each}
 
-      <RestSettingsTable {rest} {unit} onadjust={adjust} onmark={mark} />
+      <RestSettingsTable {rest} {unit} typed={bench.typed} onadjust={adjust} onmark={mark} />
 
       {#if changes.length > 0 && bench.earlierSetup}
         <p class="text-sm soft">
           Since set-up {bench.earlierSetup.version} of {dayText(bench.earlierSetup.day)}:
-          {changes.map((change) => changeSentence(change, unit)).join('; ')}.
+          {changes.join('; ')}.
         </p>
       {/if}
     </div>

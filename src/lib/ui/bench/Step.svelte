@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
+  import Part from '$lib/ui/shell/Part.svelte';
 
   /** One step of the bench: a heading that the foot of the page leads to, and its content. */
   let {
@@ -15,7 +16,7 @@
     <h2 id="{id}-title" tabindex="-1">{title}</h2>
     {#if note}<p class="soft">{note}</p>{/if}
   </header>
-  {@render children()}
+  <Part name={title}>{@render children()}</Part>
 </section>
 
 <style>

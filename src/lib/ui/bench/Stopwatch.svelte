@@ -1,22 +1,29 @@
 <script lang="ts">
+  import { LONG_CLOCK_S } from '$lib/data/schema/check';
+
   /** A big clock for timed tests. The button has the focus, so Space starts and stops it; so does a tap. */
   let {
     goals,
     best,
     last,
+    stopped = false,
     onstop
   }: {
     goals: readonly number[];
     best: number | null;
     last: number | null;
+    /** Pain stopped the test: a clock that runs is given up and nothing is recorded. */
+    stopped?: boolean;
     onstop: (seconds: number) => void;
   } = $props();
 
   let startedAt = $state<number | null>(null);
   let elapsed = $state(0);
+  /** Ran so long that it was probably forgotten: asked about before it counts, s. */
+  let doubtful = $state<number | null>(null);
   let frame = 0;
 
-  const shown = $derived((startedAt === null ? (last ?? 0) : elapsed).toFixed(1));
+  const shown = $derived((startedAt === null ? (doubtful ?? last ?? 0) : elapsed).toFixed(1));
 
   function tick() {
     if (startedAt === null) return;
@@ -24,24 +31,39 @@
     frame = requestAnimationFrame(tick);
   }
 
+  function giveUp() {
+    startedAt = null;
+    cancelAnimationFrame(frame);
+  }
+
+  $effect(() => {
+    if (stopped) giveUp();
+  });
+
   function toggle() {
     if (startedAt === null) {
+      doubtful = null;
       startedAt = performance.now();
       elapsed = 0;
       tick();
       return;
     }
     const seconds = Math.round((performance.now() - startedAt) / 100) / 10;
-    startedAt = null;
-    cancelAnimationFrame(frame);
-    onstop(seconds);
+    giveUp();
+    if (seconds > LONG_CLOCK_S) doubtful = seconds;
+    else onstop(seconds);
+  }
+
+  function answer(counts: boolean) {
+    if (counts && doubtful !== null) onstop(doubtful);
+    doubtful = null;
   }
 
   $effect(() => () => cancelAnimationFrame(frame));
 </script>
 
 <div class="watch">
-  <button id="stopwatch" type="button" class:running={startedAt !== null} onclick={toggle}>
+  <button type="button" data-watch class:running={startedAt !== null} onclick={toggle}>
     <span class="num time" aria-hidden="true">{shown}</span>
     <span class="what">{startedAt === null ? 'Start' : 'Stop'} <span class="key">Space</span></span>
   </button>
@@ -50,6 +72,13 @@
     {#if best !== null}Best <b class="num">{best.toFixed(1)} s</b>, last
       <b class="num">{last?.toFixed(1)} s</b>.{/if}
   </p>
+  {#if doubtful !== null}
+    <div class="doubt" role="alert">
+      <p>The clock ran {Math.round(doubtful / 60)} minutes. Was it forgotten?</p>
+      <button type="button" class="btn act" onclick={() => answer(false)}>Yes, leave it out</button>
+      <button type="button" class="btn act" onclick={() => answer(true)}>No, record it</button>
+    </div>
+  {/if}
 </div>
 
 <style>
@@ -59,7 +88,7 @@
     align-items: center;
     gap: 0.5rem 1.25rem;
   }
-  button {
+  [data-watch] {
     display: flex;
     align-items: center;
     gap: 1.25rem;
@@ -69,7 +98,7 @@
     background: var(--panel);
     color: var(--ink);
   }
-  button.running {
+  [data-watch].running {
     background: var(--next);
     color: var(--next-ink);
   }
@@ -85,5 +114,13 @@
     font-size: 1.1rem;
     min-width: 8rem;
     text-align: left;
+  }
+  .doubt {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.5rem 1rem;
+    color: var(--stop);
+    font-weight: 550;
   }
 </style>

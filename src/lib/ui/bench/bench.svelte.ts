@@ -1,42 +1,60 @@
-import { combineReadings, FRACTION_OF_HEIGHT, MEASUREMENTS, type MeasurementId } from '$lib/core/body';
-import { checksFor, focusOf, type Check, type CheckOutcome } from '$lib/core/checks';
-import { ageYears, GROWN_YEARS } from '$lib/core/growth';
-import { dimensionsOf, isShoulderFamily, type Family, type Size } from '$lib/core/instruments';
-import { outlook, type Outlook } from '$lib/core/outlook';
+import {
+  combineReadings,
+  FRACTION_OF_HEIGHT,
+  MEASUREMENTS,
+  type MeasurementId,
+  type Readings
+} from '$lib/core/body';
+import { checksFor, focusOf, type Check } from '$lib/core/checks';
+import { isBeyondReference } from '$lib/core/growth';
+import { dimensionsOf, isShoulderFamily, type Size } from '$lib/core/instruments';
+import type { Outlook } from '$lib/core/outlook';
 import {
   changesBetween,
+  NO_REST_ADJUSTMENTS,
   restStack,
   settle,
   TILT_DEG,
-  type RestSettings,
+  type RestAdjustments,
+  type RestArrangement,
   type RestStack
 } from '$lib/core/setup';
-import { proposeSize, type Proposal, type Readings, type SizingQuestion } from '$lib/core/sizing';
-import { advise, followTrial, looksFor, type Advice, type TrialState } from '$lib/core/trial';
+import { proposeSize, type Proposal } from '$lib/core/sizing';
+import { followTrial, looksFor, type Advice, type TrialState } from '$lib/core/trial';
 import {
+  answerWith,
   db,
+  decidedOf,
   DEFAULT_SETTINGS,
-  freshReadings,
   getSettings,
   isFresh,
+  isOfThisFit,
   newDraft,
   newestByCheck,
   newestByKind,
   newestFirst,
-  sizesInUse,
-  type CheckResult,
+  newestFitOf,
+  openPains,
+  outcomesOf,
+  outlookFor,
+  readingsOf,
+  sizingQuestion,
+  triedOf,
   type Draft,
   type Fit,
-  type Measurement,
+  type Pain,
   type Player,
+  type PlayerCase,
   type Settings,
   type Setup,
   type Trial
 } from '$lib/data';
-import { outlookQuestion } from '$lib/data/outlook';
-import { live } from '$lib/ui/live.svelte';
-import { currentDay } from '$lib/ui/clock';
-import { Entered } from '$lib/ui/entered.svelte';
+import { sexOf } from '$lib/data/lengths';
+import { clock } from '$lib/ui/clock.svelte';
+import { live, liveRecord, liveRows, type Live } from '$lib/ui/live.svelte';
+import { TypedTexts } from '$lib/ui/typed.svelte';
+
+type RestSetup = Extract<Setup, { kind: 'rest' }>;
 
 /**
  * Everything that one fit shows: the player's records as they stand in the database, what is typed or chosen
@@ -44,76 +62,84 @@ import { Entered } from '$lib/ui/entered.svelte';
  */
 export class Bench {
   readonly #playerId: string;
-  readonly #player;
+  readonly #player: Live<Player | null>;
   readonly #measurements;
   readonly #fits;
   readonly #setups;
   readonly #trials;
+  readonly #pains;
   readonly #checks;
-  readonly #draft;
+  readonly #draft: Live<Draft | null>;
   readonly #settings;
-  readonly today = currentDay();
+  readonly typed: TypedTexts;
 
   constructor(playerId: string) {
     this.#playerId = playerId;
     const owned = { playerId };
-    this.#player = live<Player | null>(async () => (await db.players.get(playerId)) ?? null, null);
-    this.#measurements = live<readonly Measurement[]>(() => db.measurements.where(owned).toArray(), []);
-    this.#fits = live<readonly Fit[]>(() => db.fits.where(owned).toArray(), []);
-    this.#setups = live<readonly Setup[]>(() => db.setups.where(owned).toArray(), []);
-    this.#trials = live<readonly Trial[]>(() => db.trials.where(owned).toArray(), []);
-    this.#checks = live<readonly CheckResult[]>(() => db.checks.where(owned).toArray(), []);
-    this.#draft = live<Draft | null>(async () => (await db.drafts.get(playerId)) ?? null, null);
+    const isMine = (record: { readonly playerId: string }) => record.playerId === playerId;
+    const isIt = ({ id }: { readonly id: string }) => id === playerId;
+    this.#player = liveRecord('players', () => db.players.get(playerId), isIt);
+    this.#measurements = liveRows('measurements', () => db.measurements.where(owned).toArray(), isMine);
+    this.#fits = liveRows('fits', () => db.fits.where(owned).toArray(), isMine);
+    this.#setups = liveRows('setups', () => db.setups.where(owned).toArray(), isMine);
+    this.#trials = liveRows('trials', () => db.trials.where(owned).toArray(), isMine);
+    this.#pains = liveRows('pains', () => db.pains.where(owned).toArray(), isMine);
+    this.#checks = liveRows('checks', () => db.checks.where(owned).toArray(), isMine);
+    this.#draft = liveRecord('drafts', () => db.drafts.get(playerId), isIt);
     this.#settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
+    this.typed = new TypedTexts(playerId);
   }
 
   get ready(): boolean {
-    return (
-      this.#player.ready &&
-      this.#measurements.ready &&
-      this.#fits.ready &&
-      this.#setups.ready &&
-      this.#trials.ready &&
-      this.#checks.ready &&
-      this.#draft.ready &&
-      this.#settings.ready
-    );
+    const followed = [
+      this.#player,
+      this.#measurements,
+      this.#fits,
+      this.#setups,
+      this.#trials,
+      this.#pains,
+      this.#checks,
+      this.#draft,
+      this.#settings
+    ];
+    return followed.every(({ ready }) => ready) && this.typed.ready;
   }
 
   get player(): Player | null {
     return this.#player.current;
   }
 
-  get family(): Family | null {
-    return this.player?.family ?? null;
-  }
-
   get settings(): Settings {
     return this.#settings.current;
   }
 
-  get storedDraft(): Draft | null {
-    return this.#draft.current;
+  get today() {
+    return clock.today;
   }
 
   readonly draft = $derived.by(() => this.#draft.current ?? newDraft(this.#playerId));
-  readonly fits = $derived.by(() => newestFirst(this.#fits.current));
-  readonly setups = $derived.by(() => newestFirst(this.#setups.current));
   readonly checkResults = $derived.by(() => newestFirst(this.#checks.current));
+  readonly #newestSetups = $derived.by(() => newestFirst(this.#setups.current));
+
+  /** The player's case as it stands; null for a player who is not there. */
+  readonly of: PlayerCase | null = $derived.by(() => {
+    const player = this.#player.current;
+    return (
+      player && {
+        player,
+        measurements: this.#measurements.current,
+        fits: this.#fits.current,
+        trials: this.#trials.current,
+        pains: this.#pains.current,
+        draft: this.#draft.current,
+        settings: this.#settings.current,
+        today: clock.today
+      }
+    );
+  });
 
   readonly newest = $derived.by(() => newestByKind(this.#measurements.current));
-  readonly #entered = new Entered();
-  readonly readings: Readings = $derived.by(() => ({
-    ...freshReadings(this.#measurements.current, this.today),
-    ...this.#entered.readingsOf(this.#playerId)
-  }));
-
-  /** Shows a reading in the answer at once, while it is being written. */
-  enter(kind: MeasurementId, mm: number, write: () => Promise<boolean>): Promise<boolean> {
-    const today = this.newest[kind];
-    const known = today?.day === this.today ? today.readings.map((reading) => reading.mm) : [];
-    return this.#entered.show(this.#playerId, kind, known, mm, write);
-  }
+  readonly readings: Readings = $derived.by(() => (this.of ? readingsOf(this.of) : {}));
 
   isFresh(kind: MeasurementId): boolean {
     const measurement = this.newest[kind];
@@ -133,41 +159,41 @@ export class Bench {
     return MEASUREMENTS[kind].expectedMm?.(heightMm) ?? null;
   }
 
-  readonly question: SizingQuestion | null = $derived.by(() => {
-    const { family, settings, player, draft } = this;
-    if (!family || !player) return null;
-    const from = this.fits.find((fit) => fit.family !== family);
-    return {
-      family,
-      readings: this.readings,
-      rule: settings.rule,
-      sizes: sizesInUse(settings, family),
-      overrides: settings.dimensions,
-      instruments: draft.instruments,
-      pain: this.trials[0]?.verdict === 'stopped' || this.stopped,
-      grown: player.birthMonth !== null && ageYears(player.birthMonth, this.today) >= GROWN_YEARS,
-      ...(from ? { from: { family: from.family, size: from.size } } : {})
-    };
-  });
+  /** Whether a height lies far outside what the player's age lets expect. */
+  isBeyondAge(mm: number): boolean {
+    const { player } = this;
+    if (!player?.birthMonth) return false;
+    const child = { sex: sexOf(player), birthMonth: player.birthMonth };
+    return isBeyondReference(child, { date: this.today, mm });
+  }
 
-  readonly proposal: Proposal | null = $derived.by(() => (this.question ? proposeSize(this.question) : null));
-
-  readonly trials = $derived.by(() => newestFirst(this.#trials.current));
-  /** The trial of this fit that ended last. */
-  readonly tried: Trial | null = $derived.by(
-    () => this.trials.find((trial) => trial.family === this.family && this.#isOfThisFit(trial)) ?? null
+  readonly proposal: Proposal | null = $derived.by(() =>
+    this.of ? proposeSize(sizingQuestion(this.of)) : null
   );
+  readonly #answer = $derived.by(() =>
+    this.of && this.proposal ? answerWith(this.of, this.proposal) : null
+  );
+  /** Tape, trial and growth together; null while nothing is measured. */
+  readonly advice: Advice | null = $derived.by(() => this.#answer?.advice ?? null);
+  /** The trial of this fit that ended last. */
+  readonly tried: Trial | null = $derived.by(() => (this.of ? triedOf(this.of) : null));
   /** The trial under way. */
   readonly trial: TrialState | null = $derived.by(() => {
     const { trial } = this.draft;
-    return trial && this.family ? followTrial(looksFor(this.family), trial.answers) : null;
+    return trial && this.player ? followTrial(looksFor(this.player.family), trial.answers) : null;
   });
+
+  /** Pain that was noted and is not closed: in this fit, where it stops everything, and before. */
+  readonly pains: readonly Pain[] = $derived.by(() =>
+    openPains(this.#pains.current).filter((pain) => this.of && isOfThisFit(this.of, pain))
+  );
+  readonly earlierPains: readonly Pain[] = $derived.by(() =>
+    openPains(this.#pains.current).filter((pain) => !this.pains.includes(pain))
+  );
 
   /** What comes, for a size in use. */
   outlookFor(size: Size): Outlook | null {
-    const { player, settings } = this;
-    if (!player) return null;
-    return outlook(outlookQuestion(player, this.#measurements.current, settings, size, this.today));
+    return this.of && outlookFor(this.of, size);
   }
 
   /** When the size in question will be outgrown and when to measure next. */
@@ -176,55 +202,67 @@ export class Bench {
     return size ? this.outlookFor(size) : null;
   });
 
-  /** Tape, trial and growth together; null while nothing is measured. */
-  readonly advice: Advice | null = $derived.by(() => {
-    const { proposal, tried, today } = this;
-    if (!proposal) return null;
-    const smaller = tried && proposal.between?.[0];
-    const outgrown = smaller ? (this.outlookFor(smaller)?.outgrown?.middle ?? null) : null;
-    return advise(proposal, tried, today, outgrown);
-  });
-
-  /** Decisions and set-ups since this fit was begun belong to it; without a draft those of today. */
-  #isOfThisFit(record: { readonly at: string; readonly day: string }): boolean {
-    const draft = this.#draft.current;
-    return draft ? record.at >= draft.startedAt : record.day === this.today;
-  }
-
-  /** The decision of this fit, null while it is open. */
-  readonly decided: Fit | null = $derived.by(() => this.fits.find((fit) => this.#isOfThisFit(fit)) ?? null);
+  /** The decision of this fit on the family that is played, null while it is open. */
+  readonly decided: Fit | null = $derived.by(() => (this.of ? decidedOf(this.of) : null));
   /** The decision before this fit. */
-  readonly before: Fit | null = $derived.by(
-    () => this.fits.find((fit) => fit.family === this.family && !this.#isOfThisFit(fit)) ?? null
-  );
+  readonly before: Fit | null = $derived.by(() => {
+    const { of } = this;
+    return (
+      of &&
+      newestFitOf(
+        of.player,
+        of.fits.filter((fit) => !isOfThisFit(of, fit))
+      )
+    );
+  });
 
   /** The set-up that was kept for the decision of this fit. */
-  readonly kept: Setup | null = $derived.by(() => {
+  readonly kept: RestSetup | null = $derived.by(() => {
     const { decided } = this;
-    return decided ? (this.setups.find(({ fitId }) => fitId === decided.id) ?? null) : null;
+    return decided ? (this.#restSetups.find(({ fitId }) => fitId === decided.id) ?? null) : null;
   });
 
-  /** The newest set-up of an earlier fit, to compare with. */
-  readonly earlierSetup: Setup | null = $derived.by(
-    () => this.setups.find(({ fitId }) => fitId !== this.decided?.id) ?? null
+  readonly #restSetups = $derived.by(() =>
+    this.#newestSetups.filter((setup): setup is RestSetup => setup.kind === 'rest')
   );
 
-  readonly stack: RestStack | null = $derived.by(() => {
-    const { decided, draft, family, settings } = this;
+  /** The newest set-up of all that this player has. */
+  readonly newestSetup: Setup | null = $derived.by(() => this.#newestSetups[0] ?? null);
+
+  /** The newest set-up of an earlier fit on the same family, to compare with. */
+  readonly earlierSetup: RestSetup | null = $derived.by(
+    () =>
+      this.#restSetups.find(
+        ({ fitId, family }) => fitId !== this.decided?.id && family === this.player?.family
+      ) ?? null
+  );
+
+  /** What was changed by hand in the rest. */
+  readonly adjustments: RestAdjustments = $derived.by(() => {
+    const { setup } = this.draft;
+    return setup?.kind === 'rest' ? setup : NO_REST_ADJUSTMENTS;
+  });
+
+  /** Lengths that the rest is worked out from, mm; null where there are too few. */
+  readonly #restLengths = $derived.by(() => {
     const neckGapMm = this.valueOf('neckGap');
     const heightMm = this.valueOf('height') ?? this.#heightFromArm();
-    if (!decided || !family || !isShoulderFamily(family) || (neckGapMm === null && heightMm === null))
-      return null;
+    return neckGapMm === null && heightMm === null ? null : { neckGapMm, heightMm };
+  });
+
+  readonly stack: RestStack | null = $derived.by(() => {
+    const { decided, player, settings, adjustments } = this;
+    const lengths = this.#restLengths;
+    if (!decided || !player || !isShoulderFamily(player.family) || !lengths) return null;
     const dropMm = this.valueOf('shoulderSlope');
     const look = this.newest.shoulderSlope?.look ?? 'medium';
-    const chinRestMm = draft.adjustments.values.chinRest;
+    const chinRestMm = adjustments.values.chinRest;
     return restStack({
-      instrument: dimensionsOf(family, decided.size, settings.dimensions),
-      neckGapMm,
-      heightMm,
-      shoulder: dropMm !== null && heightMm !== null ? { dropMm } : { slope: look },
-      school: draft.restSchool ?? settings.restSchool,
-      tiltDeg: draft.tiltDeg ?? TILT_DEG[settings.tiltSchool],
+      instrument: dimensionsOf(player.family, decided.size, settings.dimensions),
+      ...lengths,
+      shoulder: dropMm !== null && lengths.heightMm !== null ? { dropMm } : { slope: look },
+      school: adjustments.choices.school ?? settings.restSchool,
+      tiltDeg: adjustments.values.tilt ?? TILT_DEG[settings.tiltSchool],
       ...(chinRestMm === undefined ? {} : { chinRestMm })
     });
   });
@@ -234,42 +272,39 @@ export class Bench {
     return palmMm === null ? null : palmMm / FRACTION_OF_HEIGHT.neckToPalm;
   }
 
-  readonly rest: RestSettings | null = $derived.by(() => {
-    const { draft, settings, stack } = this;
-    return (
-      stack &&
-      settle(
-        stack,
-        { school: draft.restSchool ?? settings.restSchool, mount: draft.mount },
-        draft.adjustments
-      )
-    );
+  readonly rest: RestArrangement | null = $derived.by(() => {
+    const { adjustments, settings, stack } = this;
+    return stack && settle(stack, { school: settings.restSchool, mount: 'beside' }, adjustments);
   });
+
+  /** What the set-up on the screen rests on, for its record. */
+  get restBasis() {
+    const { stack } = this;
+    const slopeMm = this.valueOf('shoulderSlope');
+    const heightMm = this.valueOf('height');
+    return {
+      lengths: {
+        ...(stack ? { neckGap: stack.neckGapMm } : {}),
+        ...(heightMm === null ? {} : { height: heightMm }),
+        ...(slopeMm === null ? {} : { shoulderSlope: slopeMm })
+      },
+      estimated: this.valueOf('neckGap') === null ? (['neckGap'] as const) : []
+    };
+  }
 
   /** True while the set-up on the screen differs from the one that was kept. */
   readonly setupChanged: boolean = $derived.by(() => {
     const { kept, rest } = this;
-    return kept !== null && rest !== null && changesBetween(kept.rest, rest).length > 0;
+    return kept !== null && rest !== null && changesBetween(kept, rest).length > 0;
   });
 
-  readonly checks: readonly Check[] = $derived.by(() => (this.family ? checksFor(this.family) : []));
+  readonly checks: readonly Check[] = $derived.by(() => (this.player ? checksFor(this.player.family) : []));
 
-  /** The newest result of each check with the set-up that was kept, or of today when there is none. */
-  readonly seen = $derived.by(() =>
-    newestByCheck(this.#checks.current.filter((result) => this.#isOfThisFit(result)))
-  );
-
-  readonly stopped: boolean = $derived.by(
-    () => this.checkResults.find((result) => this.#isOfThisFit(result))?.outcome.kind === 'stopped'
-  );
+  /** The newest result of each check in this fit. */
+  readonly seen = $derived.by(() => {
+    const { of } = this;
+    return newestByCheck(this.#checks.current.filter((result) => of && isOfThisFit(of, result)));
+  });
 
   readonly focus: Check | null = $derived.by(() => focusOf(this.checks, outcomesOf(this.#checks.current)));
-}
-
-/** The newest outcome of each check, without looks that were stopped. */
-export function outcomesOf(results: readonly CheckResult[]): Readonly<Partial<Record<string, CheckOutcome>>> {
-  const outcomes: Partial<Record<string, CheckOutcome>> = {};
-  for (const { checkId, outcome } of newestFirst(results))
-    if (outcome.kind !== 'stopped') outcomes[checkId] ??= outcome;
-  return outcomes;
 }

@@ -1,104 +1,84 @@
 <script lang="ts">
   import { tick } from 'svelte';
   import { tinykeys } from 'tinykeys';
-  import { combineReadings, LINE_ORDER, type MeasurementId } from '$lib/core/body';
-  import { db, dropReading, type LineState } from '$lib/data';
-  import { keepLineText, passInLine, readInLine, setLineState, type LineStanding } from '$lib/data/days';
+  import { LINE_ORDER, type MeasurementId } from '$lib/core/body';
+  import { db, dropReading, groupOf, type DayState } from '$lib/data';
+  import { passInQueue, readInQueue, setDayState, type DayMember } from '$lib/data/days';
+  import { Action } from '$lib/ui/action.svelte';
   import ChanceBar from '$lib/ui/bench/ChanceBar.svelte';
   import MeasureField from '$lib/ui/field/MeasureField.svelte';
+  import PainNotes from '$lib/ui/PainNotes.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
+  import Part from '$lib/ui/shell/Part.svelte';
   import VerdictMark from '$lib/ui/VerdictMark.svelte';
   import { chosenOf } from '$lib/core/sizing';
-  import { FAMILY_WORDS } from '$lib/words/checks';
+  import { FAMILY_WORDS } from '$lib/words/families';
   import { ageText } from '$lib/words/dates';
   import { MEASUREMENT_WORDS } from '$lib/words/measurements';
   import { reasonSentences, verdictLine, warningSentence } from '$lib/words/sizing';
   import DaySummary from './DaySummary.svelte';
-  import LineList from './LineList.svelte';
-  import { Line } from './line.svelte';
+  import QueueList from './QueueList.svelte';
+  import { DayQueue } from './queue.svelte';
 
   /** A fitting day as it runs: one player after the other, a few numbers, the answer, next. */
   let { dayId }: { dayId: string } = $props();
 
-  // The component is keyed by the day, so the line lives as long as it does.
+  // The component is keyed by the day, so the queue lives as long as it does.
   // svelte-ignore state_referenced_locally
-  const line = new Line(dayId);
+  const queue = new DayQueue(dayId);
 
-  const unit = $derived(line.settings.unit);
-  const member = $derived(line.current);
+  const unit = $derived(queue.settings.unit);
+  const member = $derived(queue.current);
   const player = $derived(member?.player ?? null);
   const fields = $derived(player ? LINE_ORDER[player.family] : []);
-  const proposal = $derived(line.proposal);
+  const proposal = $derived(queue.proposal);
   const chosen = $derived(proposal ? chosenOf(proposal) : undefined);
-  const measured = $derived(line.members.filter(({ state }) => state !== 'waiting').length);
-  /** Between sizes, and told by more than height: a try on the body settles it. */
-  const toSecondLine = $derived(proposal?.betweenSizes ?? false);
-  const over = $derived(line.ready && line.members.length > 0 && member === null);
+  const advised = $derived(queue.advice?.size ?? null);
+  const measured = $derived(queue.members.filter(({ state }) => state !== 'waiting').length);
+  /** Between sizes a try on the body settles it; and without an advised size the bench says why. */
+  const toSecondLine = $derived(proposal !== null && (proposal.betweenSizes || advised === null));
+  const over = $derived(queue.ready && queue.members.length > 0 && member === null);
 
   let active = $state<MeasurementId | null>(null);
-  let texts = $state<Partial<Record<MeasurementId, string>>>({});
-  const textOf = (kind: MeasurementId) =>
-    texts[kind] ?? (member && line.waiting[0] === member ? (line.day?.typed[kind] ?? '') : '');
+  let place: HTMLElement | undefined = $state();
+  const fieldOf = (kind: string) => place?.querySelector<HTMLElement>(`[data-measure="${kind}"]`);
+  const acting = new Action();
 
   const nameOf = (kind: MeasurementId) => MEASUREMENT_WORDS[kind].name.toLowerCase();
-  const heightMm = $derived.by(() => {
-    const values = line.readings.height;
-    return values && values.length > 0 ? combineReadings('height', values).mm : null;
-  });
 
   /** The first field of whoever comes next. */
   async function toFirstField() {
     await tick();
-    setTimeout(() => document.getElementById(`measure-${fields[0] ?? 'height'}`)?.focus(), 0);
+    setTimeout(() => fieldOf(fields[0] ?? 'height')?.focus(), 0);
   }
 
   let shownFor: string | null = null;
   $effect(() => {
-    const id = line.ready ? (player?.id ?? null) : null;
+    const id = queue.ready && queue.typed?.ready ? (player?.id ?? null) : null;
     if (id === shownFor) return;
     shownFor = id;
-    texts = {};
     active = null;
     if (id) void toFirstField();
   });
 
-  function type(kind: MeasurementId, text: string) {
-    texts[kind] = text;
-    void attempt(() => keepLineText(db, dayId, kind, text));
-  }
-
-  async function take(kind: MeasurementId, mm: number) {
-    const who = player;
-    if (!who) return;
-    const typed = textOf(kind);
-    texts[kind] = '';
-    const written = await line.enter(kind, mm, () =>
-      attempt(() => readInLine(db, dayId, who, kind, mm, nameOf(kind)))
-    );
-    if (!written) texts[kind] = typed;
-  }
-
   function next(kind: MeasurementId) {
     const following = fields[fields.indexOf(kind) + 1];
-    if (following) document.getElementById(`measure-${following}`)?.focus();
-    else setTimeout(() => document.getElementById('pass')?.focus(), 0);
+    if (following) fieldOf(following)?.focus();
+    else setTimeout(() => place?.querySelector<HTMLElement>('[data-act="pass"]')?.focus(), 0);
   }
-
-  let passing = false;
 
   /** Sends the player on, to the second line or with the advised size, and goes to the next. */
   async function pass(toTrial: boolean) {
     const who = player;
-    const said = proposal;
-    if (!who || !said || passing) return;
-    passing = true;
-    const { advised } = said;
-    const decision = { proposal: said, readings: line.readings, advised, size: advised, reason: null };
-    const done = await attempt(() =>
-      toTrial ? setLineState(db, dayId, who, 'trial') : passInLine(db, dayId, who, decision)
+    const size = advised;
+    const after = queue.decidedId;
+    if (!who || !proposal || (!toTrial && size === null)) return;
+    const done = await acting.run(() =>
+      toTrial || size === null
+        ? setDayState(db, dayId, who, 'trial')
+        : passInQueue(db, dayId, who, { size, reason: null, after })
     );
-    passing = false;
-    if (done) line.chosen = null;
+    if (done) queue.chosen = null;
   }
 
   /** What is typed belongs to the player at hand: it is taken before another one comes. */
@@ -106,62 +86,53 @@
     if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
   }
 
-  async function leaveAs(state: LineState) {
+  async function leaveAs(state: DayState) {
     leaveField();
     const who = player;
-    if (who && (await attempt(() => setLineState(db, dayId, who, state)))) line.chosen = null;
+    if (who && (await acting.run(() => setDayState(db, dayId, who, state)))) queue.chosen = null;
   }
 
-  async function goTo({ player: to, state }: LineStanding) {
+  async function goTo({ player: to, state }: DayMember) {
     leaveField();
-    if (state !== 'waiting' && !(await attempt(() => setLineState(db, dayId, to, 'waiting')))) return;
-    line.chosen = to.id;
+    if (state !== 'waiting' && !(await acting.run(() => setDayState(db, dayId, to, 'waiting')))) return;
+    queue.chosen = to.id;
   }
 
   function back() {
-    const { members } = line;
-    const at = member ? members.indexOf(member) : members.length;
-    const before = members.slice(0, at).findLast(({ state }) => state !== 'absent');
+    const { before } = queue;
     if (before) void goTo(before);
   }
 
+  /** A key that is held counts once. */
+  const once = (act: () => void) => (event: KeyboardEvent) => {
+    event.preventDefault();
+    if (!event.repeat) act();
+  };
   $effect(() =>
     tinykeys(window, {
-      'Alt+KeyB': (event) => {
-        event.preventDefault();
-        back();
-      },
-      'Alt+KeyS': (event) => {
-        event.preventDefault();
-        void leaveAs('skipped');
-      },
-      'Alt+KeyA': (event) => {
-        event.preventDefault();
-        void leaveAs('absent');
-      },
-      'Alt+KeyT': (event) => {
-        event.preventDefault();
-        void leaveAs('trial');
-      }
+      'Alt+KeyB': once(back),
+      'Alt+KeyS': once(() => void leaveAs('skipped')),
+      'Alt+KeyA': once(() => void leaveAs('absent')),
+      'Alt+KeyT': once(() => void leaveAs('trial'))
     })
   );
 </script>
 
-{#if !line.ready}
+{#if !queue.ready}
   <p class="p-6 soft">Opening the line…</p>
-{:else if !line.day}
+{:else if !queue.day}
   <section class="p-6 grid gap-3">
     <h1>This fitting day is not here</h1>
     <p><a class="btn act" href="/day">All fitting days</a></p>
   </section>
 {:else}
-  <div class="day">
+  <div class="day" bind:this={place}>
     <header>
       <div>
-        <h1>{line.day.name}</h1>
+        <h1>{queue.day.name}</h1>
         <p class="soft">
-          {measured} of {line.members.length} seen{line.secondLine.length > 0
-            ? `, ${line.secondLine.length} for a trial`
+          {measured} of {queue.members.length} seen{queue.secondLine.length > 0
+            ? `, ${queue.secondLine.length} for a trial`
             : ''}
         </p>
       </div>
@@ -172,10 +143,10 @@
       role="progressbar"
       aria-label="Players seen"
       aria-valuemin="0"
-      aria-valuemax={line.members.length}
+      aria-valuemax={queue.members.length}
       aria-valuenow={measured}
     >
-      <span style:width="{(100 * measured) / Math.max(1, line.members.length)}%"></span>
+      <span style:width="{(100 * measured) / Math.max(1, queue.members.length)}%"></span>
     </div>
 
     <div class="columns">
@@ -186,73 +157,76 @@
             <p class="soft">
               {[
                 FAMILY_WORDS[player.family].toLowerCase(),
-                ageText(player.birthMonth, line.today),
-                player.group
+                ageText(player.birthMonth, queue.today),
+                groupOf(queue.groups, player)
               ]
                 .filter((part) => part)
                 .join(' · ')}
             </p>
           </div>
+          <PainNotes {player} pains={queue.pains} />
           <div class="work">
             <div class="fields">
-              {#each fields as kind (player.id + kind)}
-                {@const measurement = line.newest[kind]}
-                <MeasureField
-                  {kind}
-                  {unit}
-                  text={textOf(kind)}
-                  {measurement}
-                  fresh={line.isFresh(kind)}
-                  heightMm={kind === 'height' ? null : heightMm}
-                  estimateMm={null}
-                  active={active === kind}
-                  onactive={() => (active = kind)}
-                  ontext={(text) => type(kind, text)}
-                  onreading={(mm) => take(kind, mm)}
-                  ondrop={(index) =>
-                    measurement && attempt(() => dropReading(db, player, measurement, index, nameOf(kind)))}
-                  onnext={() => next(kind)}
-                />
-              {/each}
+              {#if queue.typed}{@const typed = queue.typed}{#each fields as kind (player.id + kind)}
+                  {@const measurement = queue.newest[kind]}
+                  <MeasureField
+                    {kind}
+                    {unit}
+                    {typed}
+                    {measurement}
+                    fresh={queue.isFresh(kind)}
+                    heightMm={kind === 'height' ? null : queue.heightMm}
+                    isBeyondAge={(mm) => kind === 'height' && queue.isBeyondAge(player, mm)}
+                    estimateMm={null}
+                    active={active === kind}
+                    onactive={() => (active = kind)}
+                    onreading={(mm) => readInQueue(db, player, kind, mm, nameOf(kind))}
+                    ondrop={(reading) =>
+                      measurement &&
+                      attempt(() => dropReading(db, player, measurement, reading, nameOf(kind)))}
+                    onnext={() => next(kind)}
+                  />
+                {/each}{/if}
             </div>
             <div class="said" aria-live="polite">
-              {#if proposal && chosen}
-                {#if proposal.between}
-                  <p class="between num">{proposal.between[0]}<span> or </span>{proposal.between[1]}</p>
-                  <p class="verdict">between sizes: a try on the body settles it</p>
+              <Part name="The answer">
+                {#if proposal && chosen}
+                  {#if proposal.between}
+                    <p class="between num">{proposal.between[0]}<span> or </span>{proposal.between[1]}</p>
+                    <p class="verdict">between sizes: a try on the body settles it</p>
+                  {:else}
+                    <p class="big num {chosen.verdict}">{chosen.size}</p>
+                    <p class="verdict {chosen.verdict}">
+                      <VerdictMark verdict={chosen.verdict} size={16} />
+                      {verdictLine(chosen, unit)}
+                    </p>
+                  {/if}
+                  <ChanceBar candidates={proposal.candidates} />
+                  <p class="soft">{reasonSentences(proposal, unit)[0]}</p>
+                  {#each proposal.warnings as warning, index (index)}
+                    <p class="warning">{warningSentence(warning, unit)}</p>
+                  {/each}
                 {:else}
-                  <p class="big num {chosen.verdict}">{chosen.size}</p>
-                  <p class="verdict {chosen.verdict}">
-                    <VerdictMark verdict={chosen.verdict} size={16} />
-                    {verdictLine(chosen, unit)}
-                  </p>
+                  <p class="big num nothing" aria-hidden="true">?</p>
+                  <p class="soft">The first number gives a first answer.</p>
                 {/if}
-                <ChanceBar candidates={proposal.candidates} />
-                <p class="soft">{reasonSentences(proposal, unit)[0]}</p>
-                {#each proposal.warnings as warning, index (index)}
-                  <p class="warning">{warningSentence(warning, unit)}</p>
-                {/each}
-              {:else}
-                <p class="big num nothing" aria-hidden="true">?</p>
-                <p class="soft">The first number gives a first answer.</p>
-              {/if}
+              </Part>
             </div>
           </div>
           <div class="actions">
             <button
-              id="pass"
               type="button"
-              class="btn act-next text-lg"
-              disabled={!proposal}
+              class="btn act-next pass text-lg"
+              data-act="pass"
+              disabled={!proposal || acting.busy}
               onclick={() => pass(toSecondLine)}
             >
-              {proposal ? (toSecondLine ? 'To the second line' : `Take the ${proposal.advised}`) : 'Take it'},
-              next
+              {proposal ? (toSecondLine ? 'To the second line' : `Take the ${advised}`) : 'Take it'}, next
               <span class="key">↵</span>
             </button>
-            {#if proposal && toSecondLine}
+            {#if proposal && toSecondLine && advised}
               <button type="button" class="btn act" onclick={() => pass(false)}
-                >Take the {proposal.advised} without a trial</button
+                >Take the {advised} without a trial</button
               >
             {/if}
             <span class="aside">
@@ -273,11 +247,11 @@
           </div>
         </section>
       {:else if over}
-        <DaySummary {line} />
+        <DaySummary {queue} />
       {:else}
         <p class="soft">Nobody is in this line yet. Put the first one in on the right.</p>
       {/if}
-      <LineList {line} current={player?.id ?? null} ongo={goTo} />
+      <QueueList {queue} current={player?.id ?? null} ongo={goTo} />
     </div>
   </div>
 {/if}
@@ -377,7 +351,7 @@
     gap: 0.75rem;
     align-items: center;
   }
-  #pass {
+  .pass {
     min-height: 3.5rem;
   }
   .aside {

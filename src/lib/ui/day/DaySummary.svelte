@@ -1,23 +1,23 @@
 <script lang="ts">
-  import { FAMILIES, NOMINAL_INSTRUMENTS } from '$lib/core/instruments';
-  import { db } from '$lib/data';
+  import { FAMILIES, sizesUp } from '$lib/core/instruments';
+  import { db, groupOf } from '$lib/data';
   import { closeDay } from '$lib/data/days';
   import { download, fileNamePart } from '$lib/ui/download';
   import { attempt } from '$lib/ui/shell/attempt';
-  import { FAMILY_WORDS } from '$lib/words/checks';
+  import { FAMILY_WORDS } from '$lib/words/families';
   import { dayText } from '$lib/words/dates';
-  import { LINE_STATE_WORDS } from '$lib/words/days';
-  import type { Line } from './line.svelte';
+  import { DAY_STATE_WORDS } from '$lib/words/days';
+  import type { DayQueue } from './queue.svelte';
 
   /** The end of a fitting day: sizes counted, the list, on paper and as a file. */
-  let { line }: { line: Line } = $props();
+  let { queue }: { queue: DayQueue } = $props();
 
-  const sized = $derived(line.members.filter(({ size }) => size !== null));
-  const open = $derived(line.members.filter(({ size }) => size === null));
+  const sized = $derived(queue.members.filter(({ size }) => size !== null));
+  const open = $derived(queue.members.filter(({ size }) => size === null));
   const counts = $derived(
     FAMILIES.flatMap((family) =>
-      NOMINAL_INSTRUMENTS[family]
-        .map(({ size }) => ({
+      sizesUp(family)
+        .map((size) => ({
           family,
           size,
           count: sized.filter((one) => one.player.family === family && one.size === size).length
@@ -26,39 +26,39 @@
     )
   );
 
-  const stateText = ({ state, size, betweenSizes }: (typeof line.members)[number]) =>
-    size ? (betweenSizes ? 'between sizes' : '') : LINE_STATE_WORDS[state];
+  const stateText = ({ state, size, betweenSizes }: (typeof queue.members)[number]) =>
+    size ? (betweenSizes ? 'between sizes' : '') : DAY_STATE_WORDS[state];
 
   async function saveCsv() {
     const { toCsv } = await import('$lib/data/csv');
-    const rows = line.members.map((member) => [
+    const rows = queue.members.map((member) => [
       member.player.name,
       member.player.family,
-      member.player.group,
+      groupOf(queue.groups, member.player),
       member.size ?? '',
       stateText(member)
     ]);
     download(
-      `sizes-${fileNamePart(line.day?.name ?? '')}.csv`,
+      `sizes-${fileNamePart(queue.day?.name ?? '')}.csv`,
       'text/csv;charset=utf-8',
       toCsv(['Name', 'Instrument', 'Group', 'Size', 'Note'], rows)
     );
   }
 
-  const closed = $derived(line.day?.closedAt !== null);
-  const close = () => line.day && attempt(() => closeDay(db, line.day?.id ?? '', !closed));
+  const closed = $derived(queue.day?.closedAt !== null);
+  const close = () => queue.day && attempt(() => closeDay(db, queue.day?.id ?? '', !closed));
 </script>
 
 <section class="summary" aria-labelledby="summary">
   <h2 id="summary" tabindex="-1">
-    {line.secondLine.length > 0 ? 'The line is through' : 'Everybody was seen'}
+    {queue.secondLine.length > 0 ? 'The line is through' : 'Everybody was seen'}
   </h2>
-  {#if line.secondLine.length > 0}
-    <p class="no-print">{line.secondLine.length} wait in the second line for a trial on the body.</p>
+  {#if queue.secondLine.length > 0}
+    <p class="no-print">{queue.secondLine.length} wait in the second line for a trial on the body.</p>
   {/if}
   {#if counts.length > 0}
     <table>
-      <caption class="text-left soft">Count by size, {dayText(line.day?.day ?? line.today)}</caption>
+      <caption class="text-left soft">Count by size, {dayText(queue.day?.day ?? queue.today)}</caption>
       <thead
         ><tr><th scope="col">Instrument</th><th scope="col">Size</th><th scope="col">Count</th></tr></thead
       >
@@ -87,7 +87,7 @@
       ></thead
     >
     <tbody>
-      {#each line.members as member (member.player.id)}
+      {#each queue.members as member (member.player.id)}
         <tr>
           <th scope="row">{member.player.name}</th>
           <td>{FAMILY_WORDS[member.player.family]}</td>

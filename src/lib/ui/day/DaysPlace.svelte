@@ -1,53 +1,53 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { db, type FittingDay, type Player, type PlayerForm } from '$lib/data';
-  import { lineMembers, removeDay, startDay, type LineMember } from '$lib/data/days';
-  import { roster, type RosterLine } from '$lib/data/roster';
-  import { currentDay } from '$lib/ui/clock';
+  import { db, newId, type FittingDay, type Player, type PlayerForm } from '$lib/data';
+  import { queueMembers, removeDay, startDay, type QueueMember } from '$lib/data/days';
+  import { Action } from '$lib/ui/action.svelte';
+  import { clock } from '$lib/ui/clock.svelte';
   import PlayerImport from '$lib/ui/files/PlayerImport.svelte';
   import { live } from '$lib/ui/live.svelte';
+  import { Roster } from '$lib/ui/roster.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { dayText } from '$lib/words/dates';
 
   /** Fitting days: those that run, those that are over, and a new line from a group, from who is due, or a file. */
-  const today = currentDay();
   const days = live<readonly FittingDay[]>(() => db.days.orderBy('day').reverse().toArray(), []);
-  const lines = live<readonly RosterLine[]>(() => roster(db, today), []);
+  const everybody = new Roster();
 
   const groups = $derived(
-    [...new Set(lines.current.map(({ player }) => player.group))].filter((one) => one !== '').sort()
+    [...new Set(everybody.entries.map((entry) => entry.group))].filter((one) => one !== '').sort()
   );
-  const DUE = ['due', 'outgrown', 'new', 'under-way'] as const;
-  const due = $derived(lines.current.filter(({ standing }) => DUE.some((one) => one === standing)));
+  const due = $derived(everybody.entries.filter(({ standing }) => standing !== 'settled'));
   let group = $state('');
-  let starting = $state(false);
+  const starting = new Action();
 
   const open = $derived(days.current.filter(({ closedAt }) => closedAt === null));
   const closed = $derived(days.current.filter(({ closedAt }) => closedAt !== null));
 
-  async function start(name: string, members: readonly LineMember[]): Promise<boolean> {
-    starting = true;
-    const started = await attempt(async () => {
-      const id = await startDay(db, name, members);
+  const start = (name: string, members: readonly QueueMember[]): Promise<boolean> => {
+    const id = newId();
+    return starting.run(async () => {
+      await startDay(db, name, members, new Date(), id);
       await goto(`/day/${id}`);
     });
-    starting = false;
-    return started;
-  }
+  };
 
-  const from = (players: readonly Player[]): readonly LineMember[] =>
+  const from = (players: readonly Player[]): readonly QueueMember[] =>
     players.map(({ id }) => ({ playerId: id }));
 
   const startGroup = () =>
     start(
       group,
-      from(lines.current.filter(({ player }) => player.group === group).map(({ player }) => player))
+      from(everybody.entries.filter((entry) => entry.group === group).map(({ player }) => player))
     );
-  const startDue = () => start(`Due on ${dayText(today)}`, from(due.map(({ player }) => player)));
-  async function startFromFile(forms: readonly PlayerForm[]): Promise<boolean> {
+  const startDue = () => start(`Due on ${dayText(clock.today)}`, from(due.map(({ player }) => player)));
+  async function startFromFile(forms: readonly PlayerForm[], list: string): Promise<boolean> {
     const [first] = forms;
     const shared = first && forms.every((form) => form.group === first.group) ? first.group : '';
-    return start(shared || `Line of ${dayText(today)}`, lineMembers(forms, await db.players.toArray()));
+    return start(
+      shared || `Line of ${dayText(clock.today)}`,
+      queueMembers(forms, await db.players.toArray(), list)
+    );
   }
 
   const seen = (day: FittingDay) => day.entries.filter(({ state }) => state !== 'waiting').length;
@@ -95,17 +95,17 @@
             <option value="" disabled>Choose a group</option>
             {#each groups as one (one)}
               <option value={one}
-                >{one} ({lines.current.filter(({ player }) => player.group === one).length})</option
+                >{one} ({everybody.entries.filter((entry) => entry.group === one).length})</option
               >
             {/each}
           </select>
         </label>
-        <button type="submit" class="btn act" disabled={group === '' || starting}>Line them up</button>
+        <button type="submit" class="btn act" disabled={group === '' || starting.busy}>Line them up</button>
       </form>
     {/if}
     {#if due.length > 0}
       <p>
-        <button type="button" class="btn act" disabled={starting} onclick={startDue}
+        <button type="button" class="btn act" disabled={starting.busy} onclick={startDue}
           >All {due.length} who are due or have no size</button
         >
       </p>
@@ -119,8 +119,8 @@
       <button
         type="button"
         class="btn act"
-        disabled={starting}
-        onclick={() => start(`Line of ${dayText(today)}`, [])}>An empty line, names as they come</button
+        disabled={starting.busy}
+        onclick={() => start(`Line of ${dayText(clock.today)}`, [])}>An empty line, names as they come</button
       >
     </p>
   </section>

@@ -3,6 +3,8 @@
   import { combineReadings, plausibility, type MeasurementId } from '$lib/core/body';
   import { formatHeight, lengthNumber, parseLength, type LengthUnit } from '$lib/core/length';
   import type { Measurement } from '$lib/data';
+  import { Action } from '$lib/ui/action.svelte';
+  import type { TypedTexts } from '$lib/ui/typed.svelte';
   import { dayText } from '$lib/words/dates';
   import { lengthProblemSentence, plausibilitySentence } from '$lib/words/lengths';
   import { MEASUREMENT_WORDS } from '$lib/words/measurements';
@@ -15,14 +17,14 @@
   let {
     kind,
     unit,
-    text,
+    typed,
     measurement,
     fresh,
     heightMm,
+    isBeyondAge = () => false,
     estimateMm,
     active,
     onactive,
-    ontext,
     onreading,
     ondrop,
     onnext,
@@ -30,23 +32,31 @@
   }: {
     kind: MeasurementId;
     unit: LengthUnit;
-    /** Typed but not entered. */
-    text: string;
+    /** Where what is typed and not entered has its place. */
+    typed: TypedTexts;
     measurement: Measurement | undefined;
     /** Whether that measurement is recent enough to be used. */
     fresh: boolean;
     heightMm: number | null;
+    /** Whether a height lies far outside what the age lets expect. */
+    isBeyondAge?: (mm: number) => boolean;
     estimateMm: number | null;
     /** The field in use stays open until another is used, so that nothing moves under a tap elsewhere. */
     active: boolean;
     onactive: () => void;
-    ontext: (text: string) => void;
-    onreading: (mm: number) => void;
-    ondrop: (index: number) => void;
+    /** Writes a reading; resolves when it is in the database. */
+    onreading: (mm: number) => Promise<unknown>;
+    ondrop: (reading: Measurement['readings'][number]) => void;
     onnext: () => void;
     extra?: Snippet;
   } = $props();
 
+  /** The longest text that can be a length. */
+  const LENGTH_TEXT = 40;
+  const uid = $props.id();
+  let input: HTMLInputElement | undefined = $state();
+  const text = $derived(typed.of(kind) ?? '');
+  const taking = new Action();
   const words = $derived(MEASUREMENT_WORDS[kind]);
   const readings = $derived(fresh ? (measurement?.readings ?? []) : []);
   const value = $derived(
@@ -88,7 +98,8 @@
       return;
     }
     problem = '';
-    const judged = plausibility(kind, parsed.mm, heightMm);
+    const forAge = isBeyondAge(parsed.mm) ? 'beyond' : 'within';
+    const judged = plausibility(kind, parsed.mm, heightMm, forAge);
     if (judged.kind === 'impossible') {
       problem = plausibilitySentence(kind, parsed.mm, judged, unit);
       return;
@@ -98,17 +109,22 @@
       question = { mm: parsed.mm, text: plausibilitySentence(kind, parsed.mm, judged, unit) };
       return;
     }
+    if (taking.busy) return;
     const before = readings.map(({ mm }) => mm);
     question = null;
     touched = false;
-    onreading(parsed.mm);
+    const entered = text;
+    void taking.run(async () => {
+      await onreading(parsed.mm);
+      typed.entered(kind, entered);
+    });
     if (combineReadings(kind, [...before, parsed.mm]).agrees && goOn) onnext();
   }
 
   function keydown(event: KeyboardEvent) {
     if (event.key === 'Enter') {
       event.preventDefault();
-      enter();
+      if (!event.repeat) enter();
     } else if (event.key === 'Escape' && (question || problem)) {
       event.preventDefault();
       question = null;
@@ -118,10 +134,12 @@
 </script>
 
 <div class="line" class:active class:apart>
-  <label for="measure-{kind}">{words.name}</label>
+  <label for={uid}>{words.name}</label>
   <div class="entry">
     <input
-      id="measure-{kind}"
+      bind:this={input}
+      id={uid}
+      maxlength={LENGTH_TEXT}
       data-measure={kind}
       type="text"
       inputmode={unit === 'cm' ? 'decimal' : 'text'}
@@ -131,7 +149,8 @@
       value={focused || text !== '' ? text : shown}
       placeholder={focused ? shown || '–' : '–'}
       class:estimate={!value && !focused && text === ''}
-      aria-describedby="about-{kind}"
+      class:waiting={text !== '' && !focused}
+      aria-describedby="{uid}-about"
       aria-invalid={problem.trim() !== '' || undefined}
       onfocus={() => {
         focused = true;
@@ -139,20 +158,20 @@
       }}
       onblur={() => {
         focused = false;
-        if (touched && !question && problem === '') enter(false, false);
+        if (touched && !question && problem === '' && text !== '') enter(false, false);
         touched = false;
       }}
       oninput={(event) => {
         question = null;
         problem = '';
         touched = true;
-        ontext(event.currentTarget.value);
+        typed.type(kind, event.currentTarget.value);
       }}
       onkeydown={keydown}
     />
     {#if active}<span class="unit num">{unit}</span>{/if}
   </div>
-  <div class="about" id="about-{kind}">
+  <div class="about" id="{uid}-about">
     {#if active || apart || question || problem}
       {#if active}<p class="how">{words.how}</p>{/if}
       {#if readings.length > 0}
@@ -163,7 +182,7 @@
               <button
                 type="button"
                 onpointerdown={(event) => event.preventDefault()}
-                onclick={() => ondrop(index)}
+                onclick={() => ondrop(reading)}
                 aria-label="Drop the reading {lengthNumber(reading.mm, unit)} {unit}"
               >
                 <X size={14} aria-hidden="true" />
@@ -192,14 +211,17 @@
               class="act-quiet"
               onclick={() => {
                 question = null;
-                ontext('');
-                document.getElementById(`measure-${kind}`)?.focus();
+                typed.type(kind, '');
+                input?.focus();
               }}>Type it again</button
             >
           </p>
         </div>
       {/if}
     {/if}
+    {#if text !== '' && !focused && !taking.busy && !question && problem === ''}<p class="old">
+        typed, not taken yet
+      </p>{/if}
     {#if !fresh && measurement && measurement.readings.length > 0}
       <p class="old">
         {lengthNumber(measurement.readings[0]?.mm ?? 0, unit)} on {dayText(measurement.day)}
@@ -275,6 +297,10 @@
   .estimate {
     font-weight: 400;
     color: var(--ink-soft);
+  }
+  .waiting {
+    font-weight: 400;
+    font-style: italic;
   }
   .unit {
     color: var(--ink-soft);

@@ -32,6 +32,7 @@
   /** Stands in until something is measured; drawn pale and never judged. */
   const WAITING = { wristMm: 415, handMm: 130 };
 
+  const uid = $props.id();
   let width = $state(900);
 
   const numbers = $derived(proposal?.arithmetic.kind === 'landing' ? proposal.arithmetic : null);
@@ -90,14 +91,14 @@
 <div class="figure" bind:clientWidth={width}>
   <svg {width} {height} viewBox="0 0 {width} {height}" role="img" aria-label={description}>
     <defs>
-      <linearGradient id="fade" x1="0" y1="0" x2="0" y2="1">
+      <linearGradient id="{uid}-fade" x1="0" y1="0" x2="0" y2="1">
         <stop offset="0" stop-color="black" />
         <stop offset="0.18" stop-color="white" />
         <stop offset="0.86" stop-color="white" />
         <stop offset="1" stop-color="black" />
       </linearGradient>
-      <mask id="fade-out" maskUnits="userSpaceOnUse" x="0" y="0" {width} height={armY * 2}>
-        <rect x="0" y="0" {width} height={armY + 118 * view.unit * scale} fill="url(#fade)" />
+      <mask id="{uid}-fade-out" maskUnits="userSpaceOnUse" x="0" y="0" {width} height={armY * 2}>
+        <rect x="0" y="0" {width} height={armY + 118 * view.unit * scale} fill="url(#{uid}-fade)" />
       </mask>
     </defs>
 
@@ -116,7 +117,7 @@
       />
     {/if}
 
-    <g mask="url(#fade-out)">
+    <g mask="url(#{uid}-fade-out)">
       <g transform="translate({x0} {armY}) scale({scale})" class="person" class:waiting={!proposal}>
         <path d={view.head} />
         <path d={view.body} />

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import type { NominalInstrument } from '$lib/core/instruments';
+  import { footPlace, type NominalInstrument } from '$lib/core/instruments';
   import { formatLength, type LengthUnit } from '$lib/core/length';
-  import { bodyOutlinePath, footPlace } from '$lib/core/outline';
-  import type { RestSettings } from '$lib/core/setup';
+  import { bodyOutlinePath } from '$lib/core/outline';
+  import { highEndOf, type RestArrangement } from '$lib/core/setup';
   import { HIGH_END_WORDS, settingText } from '$lib/words/setup';
 
   /** The back of the instrument with the shoulder rest across it, to scale. The chin-rest side is on the right. */
@@ -13,7 +13,7 @@
     height = 330
   }: {
     instrument: Pick<NominalInstrument, 'bodyMm' | 'lowerBoutMm' | 'size'>;
-    rest: RestSettings;
+    rest: RestArrangement;
     unit: LengthUnit;
     height?: number;
   } = $props();
@@ -22,13 +22,14 @@
   const scale = $derived((height - 36) / instrument.bodyMm);
   const half = $derived((instrument.lowerBoutMm / 2) * scale);
   const width = $derived(half * 2 + LABEL * 2);
-  const shoulder = $derived(footPlace(instrument, rest.settings.shoulderFootAlong.mm, 'right'));
-  const chest = $derived(footPlace(instrument, rest.settings.chestFootAlong.mm, 'left'));
+  const highEnd = $derived(highEndOf(rest.settings.shoulderFoot.value, rest.settings.chestFoot.value));
+  const shoulder = $derived(footPlace(instrument, rest.settings.shoulderFootAlong.value, 'right'));
+  const chest = $derived(footPlace(instrument, rest.settings.chestFootAlong.value, 'left'));
   const px = ([x, y]: readonly [number, number]) => ({ x: x * scale, y: y * scale });
   const at = $derived({ shoulder: px(shoulder), chest: px(chest) });
 
   const description = $derived(
-    `Back of a ${instrument.size}, end button below. Shoulder foot on the right, ${formatLength(rest.settings.shoulderFootAlong.mm, unit)} along the edge from the end button, ${settingText('shoulderFoot', rest.settings.shoulderFoot.mm, unit)} high. Chest foot on the left, ${formatLength(rest.settings.chestFootAlong.mm, unit)} along the edge, ${settingText('chestFoot', rest.settings.chestFoot.mm, unit)} high. ${HIGH_END_WORDS[rest.highEnd]}.`
+    `Back of a ${instrument.size}, end button below. Shoulder foot on the right, ${formatLength(rest.settings.shoulderFootAlong.value, unit)} along the edge from the end button, ${settingText('shoulderFoot', rest.settings.shoulderFoot.value, unit)} high. Chest foot on the left, ${formatLength(rest.settings.chestFootAlong.value, unit)} along the edge, ${settingText('chestFoot', rest.settings.chestFoot.value, unit)} high. ${HIGH_END_WORDS[highEnd]}.`
   );
 </script>
 
@@ -44,28 +45,30 @@
   />
   <circle
     class="foot"
-    class:high={rest.highEnd === 'chest'}
+    class:high={highEnd === 'chest'}
     cx={at.chest.x}
     cy={at.chest.y}
-    r={rest.highEnd === 'chest' ? 9 : 6}
+    r={highEnd === 'chest' ? 9 : 6}
   />
   <circle
     class="foot"
-    class:high={rest.highEnd === 'shoulder'}
+    class:high={highEnd === 'shoulder'}
     cx={at.shoulder.x}
     cy={at.shoulder.y}
-    r={rest.highEnd === 'shoulder' ? 9 : 6}
+    r={highEnd === 'shoulder' ? 9 : 6}
   />
 
   <g class="label end" transform="translate({-half - 14} {at.chest.y})">
     <text y="-8">Chest foot</text>
-    <text y="10" class="number">{settingText('chestFoot', rest.settings.chestFoot.mm, unit)} high</text>
-    <text y="27">at {formatLength(rest.settings.chestFootAlong.mm, unit)}</text>
+    <text y="10" class="number">{settingText('chestFoot', rest.settings.chestFoot.value, unit)} high</text>
+    <text y="27">at {formatLength(rest.settings.chestFootAlong.value, unit)}</text>
   </g>
   <g class="label" transform="translate({half + 14} {at.shoulder.y})">
     <text y="-8">Shoulder foot</text>
-    <text y="10" class="number">{settingText('shoulderFoot', rest.settings.shoulderFoot.mm, unit)} high</text>
-    <text y="27">at {formatLength(rest.settings.shoulderFootAlong.mm, unit)}</text>
+    <text y="10" class="number"
+      >{settingText('shoulderFoot', rest.settings.shoulderFoot.value, unit)} high</text
+    >
+    <text y="27">at {formatLength(rest.settings.shoulderFootAlong.value, unit)}</text>
   </g>
   <text class="caption" x="0" y={height - 10}>end button</text>
 </svg>

@@ -1,13 +1,7 @@
 <script lang="ts">
-  import {
-    LEAN_DEG,
-    pinFor,
-    standingPlaces,
-    stationsOf,
-    type HeightRules,
-    type StandingHeights
-  } from '$lib/core/bass';
+  import { LEAN_DEG, pinFor, standingPlaces, type HeightRules, type StandingHeights } from '$lib/core/bass';
   import type { MeasurementId } from '$lib/core/body';
+  import { stationsOf } from '$lib/core/instruments';
   import { formatLength, type LengthUnit } from '$lib/core/length';
   import { lowStringsView, standingPersonView, standingPlacing, type Point } from '$lib/core/outline';
   import type { Candidate } from '$lib/core/sizing';
@@ -45,7 +39,7 @@
   const bass = $derived(candidate.instrument);
   const pinMm = $derived(pinFor(rules, bass));
   const places = $derived(standingPlaces(bass, pinMm));
-  const stations = $derived(stationsOf(bass));
+  const stations = $derived(stationsOf('bass', bass));
   const topMm = $derived(
     Math.max(1.02 * heightMm, (pinMm + bass.overallMm) * Math.cos((LEAN_DEG * Math.PI) / 180) + 20)
   );
@@ -54,7 +48,7 @@
   const originX = $derived(Math.min(300, width * 0.4));
 
   const at = $derived(standingPlacing(heightMm, bass, pinMm));
-  const view = $derived(lowStringsView(at, bass, pinMm));
+  const view = $derived(lowStringsView(at, bass, pinMm, 'bass'));
   const onString = (along: number) =>
     at(along, bass.ribMm + 0.1 * bass.bodyMm * (along < stations.nut ? 0.8 : 0.4));
   const bow = $derived(onString(stations.bow));

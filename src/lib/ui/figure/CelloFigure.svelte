@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { MeasurementId } from '$lib/core/body';
   import { CORNER_RANGE_MM, solvePosture, type SeatedBody } from '$lib/core/cello';
+  import { stationsOf } from '$lib/core/instruments';
   import { formatLength, type LengthUnit } from '$lib/core/length';
   import { lowStringsView, seatedPersonView, seatedPlacing } from '$lib/core/outline';
   import type { Candidate } from '$lib/core/sizing';
@@ -43,8 +44,8 @@
   const originX = $derived(Math.min(LEFT, width * 0.36));
 
   const at = $derived(seatedPlacing(posture, cello.bodyMm));
-  const view = $derived(lowStringsView(at, cello, posture.pinMm));
-  const leftHand = $derived(at(0.43 * cello.bodyMm + 0.88 * cello.stringMm, 1.1 * cello.ribMm));
+  const view = $derived(lowStringsView(at, cello, posture.pinMm, 'cello'));
+  const leftHand = $derived(at(stationsOf('cello', cello).firstFinger, 1.1 * cello.ribMm));
   const person = $derived(seatedPersonView(body, posture, leftHand));
 
   const px = (x: number, y: number) => ({ x: originX + x * scale, y: floorY - y * scale });
@@ -80,7 +81,7 @@
     {
       y: Math.min(pinMiddle.y + 6, floorY - 32),
       title: 'Endpin',
-      text: `${formatLength(posture.pinMm, unit)}, at ${Math.round(posture.tiltDeg)}°`
+      text: `${formatLength(posture.pinMm, unit)}, at ${Math.round(posture.angleDeg)}°`
     }
   ]);
   /** Notes keep their distance from each other. */
@@ -94,7 +95,7 @@
   const description = $derived(
     waiting
       ? 'A seated player with a cello, from the side. Nothing is measured yet.'
-      : `A ${candidate.size} cello on this player, from the side: seat ${formatLength(posture.seatMm, unit)}, pin ${formatLength(posture.pinMm, unit)} from the ribs at ${Math.round(posture.tiltDeg)} degrees, lowest peg ${aboveOrBelow(posture.pegAboveEarMm, 'the ear', unit)}, lower corner ${aboveOrBelow(posture.cornerAboveKneeMm, 'the inner knee', unit)}, ${Math.round(posture.bowShare * 100)} % of the bow in reach.`
+      : `A ${candidate.size} cello on this player, from the side: seat ${formatLength(posture.seatMm, unit)}, pin ${formatLength(posture.pinMm, unit)} from the ribs at ${Math.round(posture.angleDeg)} degrees, lowest peg ${aboveOrBelow(posture.pegAboveEarMm, 'the ear', unit)}, lower corner ${aboveOrBelow(posture.cornerAboveKneeMm, 'the inner knee', unit)}, ${Math.round(posture.bowShare * 100)} % of the bow in reach.`
   );
 
   const places: readonly { id: MeasurementId; name: string; place: () => { x: number; y: number } }[] = [

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { LengthUnit } from '$lib/core/length';
-  import type { RestSettings, RestStack } from '$lib/core/setup';
+  import type { RestArrangement, RestStack } from '$lib/core/setup';
   import { settingText } from '$lib/words/setup';
 
   /** What fills the gap between collarbone and jaw, from the side, to scale. */
@@ -9,7 +9,7 @@
     rest,
     unit,
     height = 330
-  }: { stack: RestStack; rest: RestSettings; unit: LengthUnit; height?: number } = $props();
+  }: { stack: RestStack; rest: RestArrangement; unit: LengthUnit; height?: number } = $props();
 
   const WIDTH = 330;
   const TOP = 44;
@@ -19,9 +19,9 @@
   const ROOM_FOR_NUMBER = 18;
 
   const parts = $derived([
-    { id: 'lift', name: rest.school === 'pad' ? 'pad' : 'lift', mm: rest.settings.lift.mm },
+    { id: 'lift', name: rest.choices.school === 'pad' ? 'pad' : 'lift', mm: rest.settings.lift.value },
     { id: 'body', name: 'instrument', mm: stack.thicknessMm },
-    { id: 'chin', name: 'chin rest', mm: rest.settings.chinRest.mm },
+    { id: 'chin', name: 'chin rest', mm: rest.settings.chinRest.value },
     { id: 'nod', name: 'jaw settles', mm: stack.nodMm }
   ]);
   const sumMm = $derived(parts.reduce((sum, { mm }) => sum + mm, 0));

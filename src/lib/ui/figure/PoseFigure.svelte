@@ -1,8 +1,8 @@
 <script lang="ts">
-  import { heightRules, pinFor, stationsOf } from '$lib/core/bass';
+  import { heightRules, pinFor } from '$lib/core/bass';
   import { expectedLength } from '$lib/core/body';
   import { averageSeatedBody, seatedPosture, solvePosture } from '$lib/core/cello';
-  import { dimensionsOf } from '$lib/core/instruments';
+  import { dimensionsOf, stationsOf } from '$lib/core/instruments';
   import {
     lowStringsView,
     seatedPersonView,
@@ -32,15 +32,15 @@
     const cello = dimensionsOf('cello', size);
     const solved = solvePosture(body, cello);
     const posture = seatedPosture(body, cello, {
-      tiltDeg: solved.tiltDeg,
+      angleDeg: solved.angleDeg,
       seatMm: seatOverLegMm === undefined ? solved.seatMm : body.lowerLegMm + seatOverLegMm,
       slideMm: slideMm ?? solved.slideMm
     });
     const at = seatedPlacing(posture, cello.bodyMm);
-    const left = at(0.43 * cello.bodyMm + 0.88 * cello.stringMm, 1.1 * cello.ribMm);
+    const left = at(stationsOf('cello', cello).firstFinger, 1.1 * cello.ribMm);
     return {
       posture,
-      cello: lowStringsView(at, cello, posture.pinMm),
+      cello: lowStringsView(at, cello, posture.pinMm, 'cello'),
       person: seatedPersonView(body, posture, left),
       scale: 205 / Math.max(posture.ear.y + 140, posture.peg.y + 0.16 * cello.overallMm),
       hip: [0, -posture.seatMm] as Point
@@ -56,10 +56,10 @@
     );
     const pin = pinFor(rules, bass);
     const at = standingPlacing(heightMm, bass, pin, bassLeanDeg);
-    const { bow, firstFinger } = stationsOf(bass);
+    const { bow, firstFinger } = stationsOf('bass', bass);
     const away: Point = [0.02 * heightMm, -0.44 * heightMm];
     return {
-      bass: lowStringsView(at, bass, pin),
+      bass: lowStringsView(at, bass, pin, 'bass'),
       person: standingPersonView(
         heightMm,
         hands === 'away'

@@ -1,6 +1,8 @@
 <script lang="ts">
-  import { addPlayers, db, type PlayerForm } from '$lib/data';
+  import { addPlayers, db, groupNames, type PlayerForm } from '$lib/data';
   import type { Backup, RestorePreview } from '$lib/data/backup';
+  import { dayOf } from '$lib/core/time';
+  import { Action } from '$lib/ui/action.svelte';
   import { download } from '$lib/ui/download';
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
@@ -12,6 +14,8 @@
   /** Files in and out: the whole record as a backup, players as a list. Nothing is written before its preview. */
   let problems = $state.raw<readonly string[]>([]);
   let restoring = $state.raw<{ backup: Backup; preview: readonly RestorePreview[] } | null>(null);
+
+  const restoringNow = new Action();
 
   function startAnew() {
     problems = [];
@@ -38,7 +42,7 @@
     const chosen = restoring;
     if (!chosen) return;
     const { restoreBackup } = await import('$lib/data/backup');
-    if (await attempt(() => restoreBackup(db, chosen.backup, mode))) {
+    if (await restoringNow.run(() => restoreBackup(db, chosen.backup, mode))) {
       startAnew();
       status.say('The backup is restored. Undo brings back what was here before.');
     }
@@ -50,13 +54,13 @@
       download(
         'players.csv',
         'text/csv;charset=utf-8',
-        playersToCsv(await db.players.orderBy('name').toArray())
+        playersToCsv(await db.players.orderBy('name').toArray(), await groupNames(db))
       );
     });
   }
 
-  async function addAll(players: readonly PlayerForm[]): Promise<boolean> {
-    const added = await attempt(() => addPlayers(db, players));
+  async function addAll(players: readonly PlayerForm[], list: string): Promise<boolean> {
+    const added = await attempt(() => addPlayers(db, players, list));
     if (added) status.say(`${players.length} players are in. Undo takes them out again.`);
     return added;
   }
@@ -93,7 +97,7 @@
         <p>
           <b
             >Backup{restoring.backup.savedAt
-              ? ` of ${dayText(restoring.backup.savedAt.slice(0, 10))}`
+              ? ` of ${dayText(dayOf(new Date(restoring.backup.savedAt)))}`
               : ''}.</b
           > Nothing is changed yet. Restoring would do this:
         </p>
@@ -115,12 +119,18 @@
           </tbody>
         </table>
         <p class="row">
-          <button type="button" class="btn act-next" onclick={() => restore('merge')}
-            >Restore{onlyHere > 0 ? ', keep what is only here' : ''}</button
+          <button
+            type="button"
+            class="btn act-next"
+            disabled={restoringNow.busy}
+            onclick={() => restore('merge')}>Restore{onlyHere > 0 ? ', keep what is only here' : ''}</button
           >
           {#if onlyHere > 0}
-            <button type="button" class="btn act" onclick={() => restore('replace')}
-              >Replace everything, remove {onlyHere} records</button
+            <button
+              type="button"
+              class="btn act"
+              disabled={restoringNow.busy}
+              onclick={() => restore('replace')}>Replace everything, remove {onlyHere} records</button
             >
           {/if}
           <button type="button" class="btn act" onclick={startAnew}>Leave it</button>

@@ -1,10 +1,11 @@
 <script lang="ts">
   import { FAMILIES, type Family } from '$lib/core/instruments';
-  import type { PlayerForm } from '$lib/data';
+  import { newId, type PlayerForm } from '$lib/data';
+  import { Action } from '$lib/ui/action.svelte';
   import type { CsvTable } from '$lib/data/csv';
   import type { ColumnMatch, PlayerColumn, PlayersOfTable } from '$lib/data/players-csv';
   import Choice from '$lib/ui/Choice.svelte';
-  import { FAMILY_WORDS } from '$lib/words/checks';
+  import { FAMILY_WORDS } from '$lib/words/families';
   import FilePick from './FilePick.svelte';
 
   /**
@@ -19,8 +20,8 @@
     label: string;
     /** What the button says for so many players. */
     action: (count: number) => string;
-    /** Takes the players; resolves to whether they were taken. */
-    onplayers: (players: readonly PlayerForm[]) => Promise<boolean>;
+    /** Takes the players of a list, which has a name of its own; resolves to whether they were taken. */
+    onplayers: (players: readonly PlayerForm[], list: string) => Promise<boolean>;
   } = $props();
 
   const PREVIEW_ROWS = 8;
@@ -51,6 +52,7 @@
       problem = result.problem;
       return;
     }
+    list = newId();
     match = players.matchColumns(result.table.headings);
     table = result.table;
   }
@@ -59,9 +61,14 @@
     match = match.map((one, at) => (at === index ? column : one === column ? null : one));
   }
 
-  async function take() {
-    if (read && (await onplayers(read.players))) startAnew();
-  }
+  /** Made when the list was read: taken twice, it adds everybody once. */
+  let list = newId();
+  const taking = new Action();
+
+  const take = () =>
+    taking.run(async () => {
+      if (read && (await onplayers(read.players, list))) startAnew();
+    });
 </script>
 
 <p class="row">
@@ -152,7 +159,11 @@
       {/if}
       <p class="row">
         {#if read.players.length > 0}
-          <button type="button" class="btn {read.problems.length > 0 ? 'act' : 'act-next'}" onclick={take}
+          <button
+            type="button"
+            class="btn {read.problems.length > 0 ? 'act' : 'act-next'}"
+            disabled={taking.busy}
+            onclick={take}
             >{action(read.players.length)}{read.problems.length > 0
               ? `, leave out ${read.problems.length} ${read.problems.length === 1 ? 'row' : 'rows'}`
               : ''}</button

@@ -1,10 +1,9 @@
 <script lang="ts">
   import { combineReadings, FIT_ORDER, type MeasurementId, MEASUREMENTS } from '$lib/core/body';
-  import { dimensionTable, type Size } from '$lib/core/instruments';
-  import { outlook, sizeLadder } from '$lib/core/outlook';
-  import type { IsoDay } from '$lib/core/time';
-  import { sizesInUse, type Fit, type Measurement, type Player, type Settings } from '$lib/data';
-  import { heightsOf, outlookQuestion, sexOf } from '$lib/data/outlook';
+  import { dimensionTable } from '$lib/core/instruments';
+  import { sizeLadder } from '$lib/core/outlook';
+  import { newestFirst, newestFitOf, outlookFor, sizesInUse, type PlayerCase } from '$lib/data';
+  import { heightsOf, sexOf } from '$lib/data/lengths';
   import Choice from '$lib/ui/Choice.svelte';
   import { dayText } from '$lib/words/dates';
   import { NEXT_MEASURE_WORDS, NO_FORECAST_WORDS, outlookSentences } from '$lib/words/growth';
@@ -12,25 +11,16 @@
   import SizeLadder from './SizeLadder.svelte';
 
   /** How a player grows: lengths over time, when the size is outgrown, when to measure next, the size ladder. */
-  let {
-    player,
-    measurements,
-    fits,
-    settings,
-    today
-  }: {
-    player: Player;
-    measurements: readonly Measurement[];
-    /** Newest first. */
-    fits: readonly Fit[];
-    settings: Settings;
-    today: IsoDay;
-  } = $props();
+  let { of }: { of: PlayerCase } = $props();
 
-  const current = $derived(fits.find(({ family }) => family === player.family) ?? null);
+  const player = $derived(of.player);
+  const measurements = $derived(of.measurements);
+  const settings = $derived(of.settings);
+  const today = $derived(of.today);
+  const fits = $derived(newestFirst(of.fits));
+  const current = $derived(newestFitOf(player, of.fits));
   const heights = $derived(heightsOf(measurements));
-  const aheadOf = (size: Size) => outlook(outlookQuestion(player, measurements, settings, size, today));
-  const ahead = $derived(current && heights.length > 0 ? aheadOf(current.size) : null);
+  const ahead = $derived(current && heights.length > 0 ? outlookFor(of, current.size) : null);
 
   /** Kinds that were read at least once, as choices of what to draw. */
   const kinds = $derived(
@@ -58,7 +48,7 @@
     sizeLadder(
       sizesInUse(settings, player.family).toReversed(),
       fits.filter(({ family }) => family === player.family).toReversed(),
-      (size) => (ahead ? (aheadOf(size).outgrown?.middle ?? null) : null)
+      (size) => (ahead ? (outlookFor(of, size).outgrown?.middle ?? null) : null)
     )
   );
 
@@ -74,9 +64,11 @@
       <div class="ahead">
         {#each sentences as sentence (sentence)}<p>{sentence}</p>{/each}
         <p>
-          <b>Measure next by {dayText(ahead.nextMeasure.date)}</b>: {NEXT_MEASURE_WORDS[
-            ahead.nextMeasure.reason
-          ]}.
+          <b
+            >{ahead.nextMeasure.date <= today
+              ? 'Measure now'
+              : `Measure next by ${dayText(ahead.nextMeasure.date)}`}</b
+          >: {NEXT_MEASURE_WORDS[ahead.nextMeasure.reason]}.
         </p>
       </div>
     {:else if player.birthMonth === null}
@@ -124,6 +116,7 @@
 <style>
   .growth {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 0.75rem;
   }
   h3 {

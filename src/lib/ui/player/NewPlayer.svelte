@@ -1,19 +1,22 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { addPlayer, db, EMPTY_PLAYER, type PlayerForm as Form } from '$lib/data';
+  import { addPlayer, db, EMPTY_PLAYER, NEW_PLAYER, newId, type PlayerForm as Form } from '$lib/data';
+  import { Action } from '$lib/ui/action.svelte';
+  import { TypedTexts } from '$lib/ui/typed.svelte';
   import { live } from '$lib/ui/live.svelte';
-  import { attempt } from '$lib/ui/shell/attempt';
   import PlayerForm from './PlayerForm.svelte';
 
-  const groups = live(
-    async () => (await db.players.orderBy('group').uniqueKeys()).map(String).filter((group) => group !== ''),
-    []
-  );
+  const groups = live(async () => (await db.groups.toArray()).map(({ name }) => name).sort(), []);
+
+  const typed = new TypedTexts(NEW_PLAYER);
+  /** Of the player that this form adds: sent twice, it adds one. */
+  const id = newId();
+  const adding = new Action();
 
   /** A new player goes straight to the bench. */
   async function save(form: Form) {
-    await attempt(async () => {
-      const id = await addPlayer(db, form);
+    await adding.run(async () => {
+      await addPlayer(db, form, id);
       await goto(`/fit/${id}`);
     });
   }
@@ -21,5 +24,12 @@
 
 <div class="px-6 pb-8">
   <h1 class="text-3xl font-bold mb-4">New player</h1>
-  <PlayerForm start={EMPTY_PLAYER} groups={groups.current} action="Add and go to the bench" onsave={save} />
+  {#if typed.ready}<PlayerForm
+      start={EMPTY_PLAYER}
+      {typed}
+      busy={adding.busy}
+      groups={groups.current}
+      action="Add and go to the bench"
+      onsave={save}
+    />{/if}
 </div>

@@ -1,21 +1,19 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { STANDINGS } from '$lib/core/roster';
-  import { currentDay } from '$lib/ui/clock';
-  import { changePlayer, db, type Player } from '$lib/data';
-  import { roster, type RosterLine } from '$lib/data/roster';
+  import { STANDINGS } from '$lib/core/outlook';
+  import { archivePlayer, db, type Player } from '$lib/data';
+  import { Roster } from '$lib/ui/roster.svelte';
   import { focusOnOpen } from '$lib/ui/focus';
   import { live } from '$lib/ui/live.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
-  import { FAMILY_WORDS } from '$lib/words/checks';
-  import PlayerLines from './PlayerLines.svelte';
+  import { FAMILY_WORDS } from '$lib/words/families';
+  import PlayerEntries from './PlayerEntries.svelte';
 
   /** Players in lines, found while typing. Enter opens the first. */
   let { title, fitFirst = false }: { title: string; fitFirst?: boolean } = $props();
 
-  const today = currentDay();
   const PAGE = 100;
-  const lines = live<readonly RosterLine[]>(() => roster(db, today), []);
+  const everybody = new Roster();
   const archived = live<readonly Player[]>(
     () => db.players.filter((player) => player.archivedOn !== null).toArray(),
     []
@@ -35,9 +33,9 @@
       .filter((word) => word !== '')
   );
   const found = $derived(
-    lines.current
-      .filter(({ player }) => {
-        const text = plain(`${player.name} ${player.group} ${FAMILY_WORDS[player.family]}`);
+    everybody.entries
+      .filter(({ player, group }) => {
+        const text = plain(`${player.name} ${group} ${FAMILY_WORDS[player.family]}`);
         return words.every((word) => text.includes(word));
       })
       .toSorted((a, b) => (fitFirst ? STANDINGS.indexOf(a.standing) - STANDINGS.indexOf(b.standing) : 0))
@@ -58,7 +56,7 @@
       <a class="btn act-next" href="/players/new{fitFirst ? '?fit' : ''}">New player</a>
     </div>
   </header>
-  {#if lines.ready && lines.current.length === 0}
+  {#if everybody.ready && everybody.entries.length === 0}
     <p class="soft">
       No players yet. Add the first one, or bring a class list in through <a class="underline" href="/files"
         >Files</a
@@ -83,13 +81,13 @@
         : ''}
     </p>
     {#if found.length > 0}
-      <PlayerLines lines={found.slice(0, shown)} />
+      <PlayerEntries entries={found.slice(0, shown)} />
       {#if found.length > shown}
         <button type="button" class="btn act" onclick={() => (shown += PAGE)}
           >Show more of {found.length}</button
         >
       {/if}
-    {:else if lines.ready}
+    {:else if everybody.ready}
       <p>Nobody matches. <a class="underline" href="/players/new">Add a new player</a>?</p>
     {/if}
   {/if}
@@ -104,9 +102,7 @@
             <button
               type="button"
               class="act-quiet"
-              onclick={() =>
-                attempt(() => changePlayer(db, player, { archivedOn: null }, `Brought back ${player.name}`))}
-              >Bring back {player.name}</button
+              onclick={() => attempt(() => archivePlayer(db, player, null))}>Bring back {player.name}</button
             >
           </li>
         {/each}

@@ -2,19 +2,26 @@
   import { Switch } from '@skeletonlabs/skeleton-svelte';
   import { FAMILIES } from '$lib/core/instruments';
   import type { GrowthCurve, PlayerForm } from '$lib/data';
-  import { playerFormProblems } from '$lib/data/player-schema';
+  import { GROUP_LENGTH, NAME_LENGTH, NOTES_LENGTH, playerFormProblems } from '$lib/data/schema/player';
   import { focusOnOpen } from '$lib/ui/focus';
+  import type { TypedTexts } from '$lib/ui/typed.svelte';
   import Choice from '$lib/ui/Choice.svelte';
-  import { FAMILY_WORDS } from '$lib/words/checks';
+  import { FAMILY_WORDS } from '$lib/words/families';
   import { CURVE_WORDS } from '$lib/words/players';
 
   let {
     start,
     groups,
     action,
+    typed,
+    busy = false,
     onsave
   }: {
     start: PlayerForm;
+    /** Where the texts of this form are kept while they are being typed. */
+    typed: TypedTexts;
+    /** The form is being saved. */
+    busy?: boolean;
     /** Groups that exist, to pick from. */
     groups: readonly string[];
     action: string;
@@ -23,7 +30,14 @@
 
   // The form begins with what it is given and is the user's from then on.
   // svelte-ignore state_referenced_locally
-  let form = $state({ ...start });
+  let form = $state({
+    ...start,
+    name: typed.of('form.name') ?? start.name,
+    group: typed.of('form.group') ?? start.group,
+    notes: typed.of('form.notes') ?? start.notes
+  });
+  const uid = $props.id();
+  let place: HTMLFormElement | undefined = $state();
   let problems = $state<Readonly<Partial<Record<string, string>>>>({});
 
   async function submit(event: SubmitEvent) {
@@ -37,7 +51,7 @@
     };
     problems = await playerFormProblems(clean);
     const [first] = Object.keys(problems);
-    if (first) document.getElementById(`player-${first}`)?.focus();
+    if (first) place?.querySelector<HTMLElement>(`[data-field="${first}"]`)?.focus();
     else await onsave(clean);
   }
 
@@ -50,19 +64,21 @@
 </script>
 
 {#snippet problem(field: string)}
-  {#if problems[field]}<p class="problem" id="problem-{field}" role="alert">{problems[field]}</p>{/if}
+  {#if problems[field]}<p class="problem" id="{uid}-{field}" role="alert">{problems[field]}</p>{/if}
 {/snippet}
 
-<form onsubmit={submit} novalidate>
+<form onsubmit={submit} novalidate bind:this={place}>
   <label>
     <span>Name, initials or number</span>
     <input
-      id="player-name"
+      data-field="name"
       class="field"
+      maxlength={NAME_LENGTH}
       bind:value={form.name}
+      oninput={() => typed.type('form.name', form.name)}
       autocomplete="off"
       aria-invalid={problems.name ? true : undefined}
-      aria-describedby={problems.name ? 'problem-name' : undefined}
+      aria-describedby={problems.name ? `${uid}-name` : undefined}
       use:focusOnOpen
     />
     {@render problem('name')}
@@ -77,19 +93,27 @@
     <label>
       <span>Birth month <i class="soft">optional, for growth</i></span>
       <input
-        id="player-birthMonth"
+        data-field="birthMonth"
         class="field num"
         type="month"
         bind:value={form.birthMonth}
         aria-invalid={problems.birthMonth ? true : undefined}
-        aria-describedby={problems.birthMonth ? 'problem-birthMonth' : undefined}
+        aria-describedby={problems.birthMonth ? `${uid}-birthMonth` : undefined}
       />
       {@render problem('birthMonth')}
     </label>
     <label>
       <span>Group <i class="soft">optional</i></span>
-      <input id="player-group" class="field" bind:value={form.group} list="groups" autocomplete="off" />
-      <datalist id="groups">
+      <input
+        data-field="group"
+        class="field"
+        maxlength={GROUP_LENGTH}
+        bind:value={form.group}
+        oninput={() => typed.type('form.group', form.group)}
+        list="{uid}-groups"
+        autocomplete="off"
+      />
+      <datalist id="{uid}-groups">
         {#each groups as group (group)}<option value={group}></option>{/each}
       </datalist>
       {@render problem('group')}
@@ -103,7 +127,13 @@
   />
   <label>
     <span>Notes <i class="soft">optional</i></span>
-    <textarea id="player-notes" class="field notes" rows="3" bind:value={form.notes}></textarea>
+    <textarea
+      data-field="notes"
+      class="field notes"
+      rows="3"
+      maxlength={NOTES_LENGTH}
+      bind:value={form.notes}
+      oninput={() => typed.type('form.notes', form.notes)}></textarea>
     {@render problem('notes')}
   </label>
   <Switch checked={form.photosAllowed} onCheckedChange={({ checked }) => (form.photosAllowed = checked)}>
@@ -111,7 +141,7 @@
     <Switch.Label>Photos allowed: the guardian has agreed</Switch.Label>
     <Switch.HiddenInput />
   </Switch>
-  <p><button class="btn act-next">{action} <span class="key">↵</span></button></p>
+  <p><button class="btn act-next" disabled={busy}>{action} <span class="key">↵</span></button></p>
 </form>
 
 <style>

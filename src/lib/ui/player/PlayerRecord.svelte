@@ -1,55 +1,65 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { isShoulderFamily } from '$lib/core/instruments';
-  import { currentDay } from '$lib/ui/clock';
   import {
-    changePlayer,
+    archivePlayer,
     db,
-    deletePlayer,
     DEFAULT_SETTINGS,
+    editPlayer,
     getSettings,
-    newestFirst,
-    type Fit,
-    type Measurement,
+    groupNames,
+    groupOf,
+    openPains,
+    type GroupNames,
     type Player,
     type PlayerForm as Form
   } from '$lib/data';
   import { timeline, type TimelineDay } from '$lib/data/timeline';
-  import { live } from '$lib/ui/live.svelte';
+  import { Action } from '$lib/ui/action.svelte';
+  import { clock } from '$lib/ui/clock.svelte';
+  import { live, liveRecord, liveRows } from '$lib/ui/live.svelte';
+  import PainNotes from '$lib/ui/PainNotes.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
-  import { status } from '$lib/ui/shell/status.svelte';
-  import { FAMILY_WORDS } from '$lib/words/checks';
+  import Part from '$lib/ui/shell/Part.svelte';
+  import { TypedTexts } from '$lib/ui/typed.svelte';
+  import { FAMILY_WORDS } from '$lib/words/families';
   import { ageText, dayText } from '$lib/words/dates';
   import GrowthPart from '$lib/ui/growth/GrowthPart.svelte';
+  import DeleteDialog from './DeleteDialog.svelte';
   import NoPlayer from './NoPlayer.svelte';
   import PlayerForm from './PlayerForm.svelte';
   import Timeline from './Timeline.svelte';
 
   let { playerId }: { playerId: string } = $props();
 
-  const player = live<Player | null>(async () => (await db.players.get(playerId)) ?? null, null);
+  // The component is keyed by the player.
   // svelte-ignore state_referenced_locally
   const owned = { playerId };
-  const measurements = live<readonly Measurement[]>(() => db.measurements.where(owned).toArray(), []);
-  const fits = live<readonly Fit[]>(() => db.fits.where(owned).toArray(), []);
-  const days = live<readonly TimelineDay[]>(() => timeline(db, playerId), []);
-  const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
-  const groups = live(
-    async () => (await db.players.orderBy('group').uniqueKeys()).map(String).filter((group) => group !== ''),
-    []
+  const isMine = (record: { readonly playerId: string }) => record.playerId === owned.playerId;
+  const player = liveRecord(
+    'players',
+    () => db.players.get(owned.playerId),
+    ({ id }) => id === owned.playerId
   );
+  const measurements = liveRows('measurements', () => db.measurements.where(owned).toArray(), isMine);
+  const fits = liveRows('fits', () => db.fits.where(owned).toArray(), isMine);
+  const pains = liveRows('pains', () => db.pains.where(owned).toArray(), isMine);
+  const days = live<readonly TimelineDay[]>(() => timeline(db, owned.playerId), []);
+  const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
+  const groups = live<GroupNames>(() => groupNames(db), new Map());
 
   let editing = $state(false);
-  const today = currentDay();
+  let deleting = $state(false);
+  const typed = new TypedTexts(owned.playerId);
+  const saving = new Action();
 
   async function save(who: Player, form: Form) {
-    if (await attempt(() => changePlayer(db, who, form))) editing = false;
-  }
-
-  async function remove(who: Player) {
-    if (!(await attempt(() => deletePlayer(db, who)))) return;
-    await goto('/players');
-    status.say(`Deleted ${who.name} with all records. Undo brings everything back.`);
+    const done = await saving.run(async () => {
+      await editPlayer(db, who, form);
+      for (const field of ['name', 'group', 'notes'] as const)
+        typed.entered(`form.${field}`, typed.of(`form.${field}`) ?? '');
+    });
+    if (done) editing = false;
   }
 </script>
 
@@ -66,8 +76,8 @@
         <p class="soft">
           {[
             FAMILY_WORDS[who.family],
-            ageText(who.birthMonth, today),
-            who.group,
+            ageText(who.birthMonth, clock.today),
+            groupOf(groups.current, who),
             who.archivedOn ? `archived ${dayText(who.archivedOn)}` : null
           ]
             .filter((part) => part)
@@ -85,51 +95,60 @@
         <button
           type="button"
           class="btn act"
-          onclick={() =>
-            attempt(() =>
-              who.archivedOn
-                ? changePlayer(db, who, { archivedOn: null }, `Brought back ${who.name}`)
-                : changePlayer(db, who, { archivedOn: today }, `Archived ${who.name}`)
-            )}>{who.archivedOn ? 'Bring back' : 'Archive'}</button
+          onclick={() => attempt(() => archivePlayer(db, who, who.archivedOn ? null : clock.today))}
+          >{who.archivedOn ? 'Bring back' : 'Archive'}</button
         >
-        <button type="button" class="btn act" onclick={() => remove(who)}>Delete</button>
+        <button type="button" class="btn act" onclick={() => (deleting = true)}>Delete…</button>
       </div>
     </header>
+    <PainNotes player={who} pains={openPains(pains.current)} />
+    {#if deleting}
+      <DeleteDialog player={who} oncancel={() => (deleting = false)} ondeleted={() => goto('/players')} />
+    {/if}
     {#if who.notes && !editing}<p class="notes">{who.notes}</p>{/if}
     <p class="soft text-sm">Photos: {who.photosAllowed ? 'the guardian has agreed' : 'not allowed'}.</p>
 
-    {#if editing}
+    {#if editing && typed.ready}
       <PlayerForm
         start={{
           name: who.name,
           birthMonth: who.birthMonth,
           curve: who.curve,
           family: who.family,
-          group: who.group,
+          group: groupOf(groups.current, who),
           notes: who.notes,
           photosAllowed: who.photosAllowed
         }}
-        groups={groups.current}
+        groups={[...groups.current.values()].sort()}
+        {typed}
+        busy={saving.busy}
         action="Save changes"
         onsave={(form) => save(who, form)}
       />
     {/if}
 
     {#if measurements.ready && fits.ready}
-      <GrowthPart
-        player={who}
-        measurements={measurements.current}
-        fits={newestFirst(fits.current)}
-        settings={settings.current}
-        {today}
-      />
+      <Part name="Growth">
+        <GrowthPart
+          of={{
+            player: who,
+            measurements: measurements.current,
+            fits: fits.current,
+            trials: [],
+            pains: [],
+            draft: null,
+            settings: settings.current,
+            today: clock.today
+          }}
+        />
+      </Part>
     {/if}
 
     <h2>History</h2>
     {#if days.current.length === 0}
       <p class="soft">Nothing yet. What you measure, decide and set up stays here with its date.</p>
     {:else}
-      <Timeline days={days.current} unit={settings.current.unit} />
+      <Part name="The history"><Timeline days={days.current} unit={settings.current.unit} /></Part>
     {/if}
   </div>
 {/if}
@@ -139,6 +158,7 @@
     padding: 0.25rem 1.5rem 2rem;
     max-width: 64rem;
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 0.75rem;
   }
   header {

@@ -4,10 +4,11 @@
   import { formatLength, type LengthUnit } from '$lib/core/length';
   import type { CheckResult, Measurement } from '$lib/data';
   import type { TimelineDay } from '$lib/data/timeline';
-  import { FAMILY_WORDS, outcomeText } from '$lib/words/checks';
+  import { outcomeText, painSentence } from '$lib/words/checks';
+  import { FAMILY_WORDS } from '$lib/words/families';
   import { dayText } from '$lib/words/dates';
   import { MEASUREMENT_WORDS } from '$lib/words/measurements';
-  import { changeSentence, SLOPE_WORDS } from '$lib/words/setup';
+  import { changeSentences, SLOPE_WORDS } from '$lib/words/setup';
   import { trialVerdictSentence } from '$lib/words/trial';
 
   let { days, unit }: { days: readonly TimelineDay[]; unit: LengthUnit } = $props();
@@ -32,7 +33,7 @@
 </script>
 
 <ol class="days">
-  {#each days as { day, measurements, fits, setups, trials, checks } (day)}
+  {#each days as { day, measurements, fits, setups, trials, checks, pains } (day)}
     <li>
       <h3><time datetime={day}>{dayText(day)}</time></h3>
       <div class="what">
@@ -46,7 +47,7 @@
             <span class="soft">
               {fit.size === fit.advised
                 ? 'as advised'
-                : `own choice, advised was ${fit.advised}: ${fit.reason ?? ''}`}{fit.betweenSizes
+                : `own choice, ${fit.advised === null ? 'none was advised' : `advised was ${fit.advised}`}: ${fit.reason ?? ''}`}{fit.betweenSizes
                 ? ', between sizes'
                 : ''}
             </span>
@@ -58,9 +59,14 @@
         {#each setups as { setup, changes } (setup.id)}
           <p>
             Set-up {setup.version}:
-            {#if changes === null}the first{:else if changes.length === 0}as before{:else}{changes
-                .map((change) => changeSentence(change, unit))
-                .join('; ')}{/if}
+            {#if changes === null}the first{:else}{changeSentences(changes, unit).join('; ') ||
+                'as before'}{/if}
+          </p>
+        {/each}
+        {#each pains as pain (pain.id)}
+          <p class="pain">
+            {painSentence(pain)}
+            {pain.closedAt ? `Closed${pain.note ? `: ${pain.note}` : ''}.` : 'Open.'}
           </p>
         {/each}
         {#if measurements.length > 0}
@@ -115,6 +121,9 @@
     flex-wrap: wrap;
     align-items: baseline;
     gap: 0 0.6rem;
+  }
+  .pain {
+    color: var(--stop);
   }
   .size b {
     font-size: 1.5rem;

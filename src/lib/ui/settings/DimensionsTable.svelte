@@ -1,6 +1,7 @@
 <script lang="ts">
   import {
     dimensionTable,
+    EDITABLE_DIMENSIONS,
     NOMINAL_INSTRUMENTS,
     type DimensionOverrides,
     type EditableDimension,
@@ -8,7 +9,7 @@
     type Size
   } from '$lib/core/instruments';
   import { formatSetting, lengthNumber, parseLength, type LengthUnit } from '$lib/core/length';
-  import { FAMILY_WORDS } from '$lib/words/checks';
+  import { FAMILY_WORDS } from '$lib/words/families';
   import { lengthProblemSentence } from '$lib/words/lengths';
 
   /** Nominal dimensions of a family, each to be replaced by the teacher's own and set back. */
@@ -24,18 +25,27 @@
     onchange: (overrides: DimensionOverrides) => void;
   } = $props();
 
-  const COLUMNS: readonly { id: EditableDimension; name: string }[] = [
-    { id: 'overallMm', name: 'Overall' },
-    { id: 'bodyMm', name: 'Body' },
-    { id: 'stringMm', name: 'String' },
-    { id: 'ribMm', name: 'Rib' },
-    { id: 'lowerBoutMm', name: 'Lower bout' },
-    { id: 'chinRestMm', name: 'Chin rest' }
-  ];
+  const NAMES: Readonly<Record<EditableDimension, string>> = {
+    overallMm: 'Overall',
+    bodyMm: 'Body',
+    stringMm: 'String',
+    ribMm: 'Rib',
+    bowMm: 'Bow',
+    lowerBoutMm: 'Lower bout',
+    chinRestMm: 'Chin rest',
+    pinMinMm: 'Pin from',
+    pinMaxMm: 'Pin to'
+  };
+  /** Dimensions that instruments of this family have. */
+  const columns = $derived(
+    EDITABLE_DIMENSIONS.filter((id) => NOMINAL_INSTRUMENTS[family].some((row) => row[id] !== null)).map(
+      (id) => ({ id, name: NAMES[id] })
+    )
+  );
   /** A dimension further from nominal than this is more likely a slip. */
   const FURTHEST_SHARE = 0.25;
 
-  const rows = $derived(dimensionTable(family, overrides));
+  const rows = $derived(dimensionTable(family, overrides).toReversed());
   const nominal = $derived(NOMINAL_INSTRUMENTS[family]);
   const own = $derived(overrides[family] ?? {});
   let problem = $state('');
@@ -72,14 +82,14 @@
     <thead>
       <tr>
         <th scope="col">Size</th>
-        {#each COLUMNS as column (column.id)}<th scope="col">{column.name}</th>{/each}
+        {#each columns as column (column.id)}<th scope="col">{column.name}</th>{/each}
       </tr>
     </thead>
     <tbody>
       {#each rows as row (row.size)}
         <tr>
           <th scope="row" class="num">{row.size}</th>
-          {#each COLUMNS as { id, name } (id)}
+          {#each columns as { id, name } (id)}
             <td>
               <input
                 class="num"

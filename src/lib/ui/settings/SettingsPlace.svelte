@@ -1,21 +1,25 @@
 <script lang="ts">
-  import { SHOULDER_FAMILIES, sizesOf, type Family, type Size } from '$lib/core/instruments';
+  import { FAMILIES, sizesUp, sizesOf, type Family, type Size } from '$lib/core/instruments';
   import { REST_SCHOOLS, TILT_SCHOOLS } from '$lib/core/setup';
   import {
     changeSettings,
     db,
     DEFAULT_SETTINGS,
+    forget,
     getSettings,
     removeDemo,
     sizesInUse,
+    UNDO_DELETION_MS,
     type Settings
   } from '$lib/data';
+  import { Action } from '$lib/ui/action.svelte';
+  import { TypedTexts } from '$lib/ui/typed.svelte';
   import LimitChoice from '$lib/ui/bench/LimitChoice.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import { live } from '$lib/ui/live.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
-  import { FAMILY_WORDS } from '$lib/words/checks';
+  import { FAMILY_WORDS } from '$lib/words/families';
   import { REST_SCHOOL_WORDS, TILT_SCHOOL_WORDS } from '$lib/words/setup';
   import DimensionsTable from './DimensionsTable.svelte';
 
@@ -27,14 +31,36 @@
 
   function toggleSize(family: Family, size: Size) {
     const used = sizesInUse(chosen, family);
-    const next = sizesOf(family).filter((one) => (one === size ? !used.includes(one) : used.includes(one)));
-    if (next.length === 0) status.say('At least one size stays in use.');
-    else void change(`Changed the ${family} sizes in use`, { sizes: { ...chosen.sizes, [family]: next } });
+    if (used.length === 1 && used.includes(size)) return status.say('At least one size stays in use.');
+    void attempt(() =>
+      changeSettings(db, `Changed the ${family} sizes in use`, (settings) => {
+        const now = sizesInUse(settings, family);
+        const next = sizesOf(family).filter((one) => (one === size ? !now.includes(one) : now.includes(one)));
+        return { sizes: { ...settings.sizes, [family]: next } };
+      })
+    );
   }
 
-  async function bringDemo() {
-    const { loadDemo } = await import('$lib/data/demo/demo');
-    await attempt(() => loadDemo(db));
+  const demoAction = new Action();
+  let removing = $state(false);
+  const bringDemo = () =>
+    demoAction.run(async () => {
+      const { loadDemo } = await import('$lib/data/demo/demo');
+      await loadDemo(db);
+    });
+
+  async function dropDemo(forGood: boolean) {
+    const done = await demoAction.run(async () => {
+      const gone = await removeDemo(db);
+      if (forGood) await forget(db, gone);
+    });
+    if (done) removing = false;
+  }
+
+  const typed = new TypedTexts('settings');
+  async function rename(name: string) {
+    if (await change('Changed the name on the card', { teacherName: name.trim() }))
+      typed.entered('teacherName', name);
   }
 </script>
 
@@ -67,9 +93,9 @@
       <input
         class="field"
         maxlength="80"
-        value={chosen.teacherName}
-        onchange={(event) =>
-          change('Changed the name on the card', { teacherName: event.currentTarget.value.trim() })}
+        value={typed.of('teacherName') ?? chosen.teacherName}
+        oninput={(event) => typed.type('teacherName', event.currentTarget.value)}
+        onchange={(event) => rename(event.currentTarget.value)}
       />
     </label>
   </section>
@@ -96,10 +122,10 @@
 
   <section aria-labelledby="sizes">
     <h2 id="sizes">Sizes I use</h2>
-    {#each SHOULDER_FAMILIES as family (family)}
+    {#each FAMILIES as family (family)}
       <fieldset class="sizes">
         <legend>{FAMILY_WORDS[family]}</legend>
-        {#each sizesOf(family) as size (size)}
+        {#each sizesUp(family) as size (size)}
           <label class="size">
             <input
               type="checkbox"
@@ -120,7 +146,7 @@
   <section aria-labelledby="dimensions">
     <h2 id="dimensions">Instrument dimensions</h2>
     <p class="soft">Common nominal values. Makers differ: put in what your instruments measure.</p>
-    {#each SHOULDER_FAMILIES as family (family)}
+    {#each FAMILIES as family (family)}
       <DimensionsTable
         {family}
         unit={chosen.unit}
@@ -134,14 +160,33 @@
     <h2 id="demo">Made-up class</h2>
     {#if demoCount.current > 0}
       <p>{demoCount.current} invented pupils are among your players.</p>
-      <p>
-        <button type="button" class="btn act" onclick={() => attempt(() => removeDemo(db))}
-          >Remove the made-up class</button
-        >
-      </p>
+      {#if removing}
+        <p>
+          Undo brings the class back for {UNDO_DELETION_MS / 60_000} minutes; after that nothing of it is left.
+        </p>
+        <p class="ways">
+          <button type="button" class="btn act" disabled={demoAction.busy} onclick={() => dropDemo(false)}
+            >Remove it</button
+          >
+          <button type="button" class="btn act" disabled={demoAction.busy} onclick={() => dropDemo(true)}
+            >Remove and forget for good now</button
+          >
+          <button type="button" class="act-quiet" onclick={() => (removing = false)}>Keep it</button>
+        </p>
+      {:else}
+        <p>
+          <button type="button" class="btn act" onclick={() => (removing = true)}
+            >Remove the made-up class…</button
+          >
+        </p>
+      {/if}
     {:else}
       <p>Twenty-four invented pupils in all states, to look around with.</p>
-      <p><button type="button" class="btn act" onclick={bringDemo}>Bring in the made-up class</button></p>
+      <p>
+        <button type="button" class="btn act" disabled={demoAction.busy} onclick={bringDemo}
+          >Bring in the made-up class</button
+        >
+      </p>
     {/if}
   </section>
 </div>
@@ -173,6 +218,11 @@
   .sizes legend {
     font-size: 0.9rem;
     color: var(--ink-soft);
+  }
+  .ways {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem 1rem;
   }
   .size {
     display: inline-flex;

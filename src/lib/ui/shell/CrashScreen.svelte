@@ -3,7 +3,10 @@
   import { download } from '$lib/ui/download';
 
   /** Shown when a screen fails: what is stored is untouched, and can be taken along. */
-  let { error }: { error: unknown } = $props();
+  let { error, path }: { error: unknown; path: string } = $props();
+
+  /** The record of the player whom the screen was about: there everything else about this player works. */
+  const record = $derived(/^\/(?:fit|card)\/([^/]+)/.exec(path)?.[1] ?? null);
 
   let said = $state('');
 
@@ -26,6 +29,7 @@
   <p class="actions">
     <button type="button" class="btn act-next" onclick={save}>Save a backup</button>
     <button type="button" class="btn act" onclick={() => location.reload()}>Reload</button>
+    {#if record}<a class="btn act" href="/players/{record}" data-sveltekit-reload>To the record</a>{/if}
     <a class="btn act" href="/" data-sveltekit-reload>To the start</a>
   </p>
   <p role="status">{said}</p>

@@ -10,6 +10,12 @@
   const done = live(async () => (await lastDone(db))?.label ?? null, null);
   const undone = live(async () => (await lastUndone(db))?.label ?? null, null);
 
+  const PROBLEMS = {
+    'disk-full': 'this device has no room left. Free some space, then try again.',
+    closed: 'the browser’s storage is closed. Save a backup in Files if you can, then reload.',
+    unknown: 'the browser’s storage did not answer. Try again, or save a backup in Files and reload.'
+  } as const;
+
   const text = $derived.by(() => {
     const { save } = status;
     switch (save.kind) {
@@ -20,9 +26,7 @@
       case 'saved':
         return `Saved ${timeText(save.at)}`;
       case 'failed':
-        return save.problem === 'disk-full'
-          ? 'Not saved: this device has no room left. Free some space, then enter the last value again. What you see is still here.'
-          : 'Not saved: the browser’s storage did not answer. What you see is still here; save a backup in Files, then reload.';
+        return 'Not saved';
     }
   });
 
@@ -34,8 +38,18 @@
   }
 </script>
 
-<div class="bar" class:failed={status.save.kind === 'failed'}>
-  <p role="status" class="text-sm" data-save={status.save.kind}>{status.message || text}</p>
+<div class="bar">
+  {#if status.failure}
+    {@const { label, problem, again } = status.failure}
+    <div class="failed" role="alert" data-save="failed">
+      <p>Not saved: {label}, since {PROBLEMS[problem]} What you see is still here.</p>
+      <button type="button" class="btn act" onclick={() => attempt(again)}>Try again</button>
+      <button type="button" class="act-quiet" onclick={() => status.giveUp()}>Leave it</button>
+    </div>
+  {/if}
+  <p role="status" class="text-sm" data-save={status.failure ? 'also-failed' : status.save.kind}>
+    {status.message || (status.failure ? '' : text)}
+  </p>
   <button
     type="button"
     class="icon"
@@ -71,10 +85,19 @@
     margin-right: 0.5rem;
     text-align: right;
   }
+  .failed {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    justify-content: flex-end;
+    gap: 0.25rem 0.5rem;
+    padding-block: 0.35rem;
+  }
   .failed p {
     color: var(--stop);
     font-weight: 600;
-    max-width: 34rem;
+    max-width: 36rem;
+    text-align: left;
   }
   .icon {
     display: inline-flex;

@@ -1,8 +1,9 @@
+import { NotSaved, Refusal } from '$lib/data';
 import { status } from './status.svelte';
 
 /**
- * Runs a write. When it fails the page stays as it is, since the status line already says why and what was
- * typed is still on the screen.
+ * Runs a write. When it fails the page stays as it is: what was refused is said, what the storage did not take
+ * stays on the status line until it is saved or given up, and what was typed is still on the screen.
  *
  * @returns whether it was written
  */
@@ -10,8 +11,10 @@ export async function attempt(work: () => Promise<unknown>): Promise<boolean> {
   try {
     await work();
     return true;
-  } catch {
-    if (status.save.kind !== 'failed') status.say('That did not work. Nothing was changed.');
+  } catch (error) {
+    if (error instanceof Refusal) status.say(error.message);
+    else if (error instanceof NotSaved) status.fail(error, work);
+    else status.say('That did not work. Nothing was changed.');
     return false;
   }
 }

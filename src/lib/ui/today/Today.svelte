@@ -1,32 +1,39 @@
 <script lang="ts">
-  import type { Standing } from '$lib/core/roster';
-  import { currentDay } from '$lib/ui/clock';
+  import type { Standing } from '$lib/core/outlook';
   import { db } from '$lib/data';
-  import { roster, type RosterLine } from '$lib/data/roster';
+  import { clock } from '$lib/ui/clock.svelte';
   import { live } from '$lib/ui/live.svelte';
+  import { Roster } from '$lib/ui/roster.svelte';
   import { dayText } from '$lib/words/dates';
   import Welcome from './Welcome.svelte';
-  import PlayerLines from '$lib/ui/player/PlayerLines.svelte';
+  import PlayerEntries from '$lib/ui/player/PlayerEntries.svelte';
 
-  const today = currentDay();
-  const lines = live<readonly RosterLine[]>(() => roster(db, today), []);
+  const everybody = new Roster();
   const anyPlayer = live(() => db.players.count(), 0);
 
   const inState = (...standings: Standing[]) =>
-    lines.current.filter(({ standing }) => standings.includes(standing));
+    everybody.entries.filter(({ standing, pending }) => standings.includes(standing) && !pending);
+  const pains = $derived(everybody.entries.filter(({ pain }) => pain !== null));
   const underWay = $derived(
-    [...inState('under-way')].sort((a, b) =>
+    inState('under-way').toSorted((a, b) =>
       (b.draft?.updatedAt ?? '').localeCompare(a.draft?.updatedAt ?? '')
     )
   );
+  const dateOf = (entry: (typeof everybody.entries)[number]) => entry.foresight?.nextMeasure.date ?? '';
   const due = $derived(
-    inState('outgrown', 'due').sort((a, b) => (a.fit?.nextLook ?? '').localeCompare(b.fit?.nextLook ?? ''))
+    inState('measured-too-small', 'probably-too-small', 'due').toSorted((a, b) =>
+      dateOf(a).localeCompare(dateOf(b))
+    )
   );
   const fresh = $derived(inState('new'));
   const first = $derived(underWay[0] ?? due[0] ?? fresh[0]);
+
+  /** Long lists grow on request, so that the page is there at once. */
+  const PAGE = 50;
+  let shown = $state({ due: PAGE, fresh: PAGE });
 </script>
 
-{#if !lines.ready || !anyPlayer.ready}
+{#if !everybody.ready || !anyPlayer.ready}
   <p class="p-6 soft">Opening your records…</p>
 {:else if anyPlayer.current === 0}
   <Welcome />
@@ -35,7 +42,7 @@
     <header>
       <div>
         <h1>Today</h1>
-        <p class="soft">{dayText(today)}</p>
+        <p class="soft">{dayText(clock.today)}</p>
       </div>
       <div class="actions">
         {#if first}
@@ -48,16 +55,25 @@
       </div>
     </header>
 
+    {#if pains.length > 0}
+      <section aria-labelledby="pains">
+        <h2 id="pains">Pain noted</h2>
+        <PlayerEntries entries={pains} />
+      </section>
+    {/if}
     {#if underWay.length > 0}
       <section aria-labelledby="under-way">
         <h2 id="under-way">Where you stopped</h2>
-        <PlayerLines lines={underWay} />
+        <PlayerEntries entries={underWay} />
       </section>
     {/if}
     <section aria-labelledby="due">
       <h2 id="due">Look again</h2>
       {#if due.length > 0}
-        <PlayerLines lines={due} />
+        <PlayerEntries entries={due.slice(0, shown.due)} />
+        {#if due.length > shown.due}<button type="button" class="btn act" onclick={() => (shown.due += PAGE)}
+            >Show more of {due.length}</button
+          >{/if}
       {:else}
         <p class="soft">Nobody is due. The next dates come from the decisions you make.</p>
       {/if}
@@ -65,7 +81,12 @@
     {#if fresh.length > 0}
       <section aria-labelledby="fresh">
         <h2 id="fresh">No size yet</h2>
-        <PlayerLines lines={fresh} />
+        <PlayerEntries entries={fresh.slice(0, shown.fresh)} />
+        {#if fresh.length > shown.fresh}<button
+            type="button"
+            class="btn act"
+            onclick={() => (shown.fresh += PAGE)}>Show more of {fresh.length}</button
+          >{/if}
       </section>
     {/if}
   </div>

@@ -1,18 +1,15 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { db } from '$lib/data';
-  import { attempt } from '$lib/ui/shell/attempt';
+  import { Action } from '$lib/ui/action.svelte';
 
-  let loading = $state(false);
+  const loading = new Action();
 
-  async function lookAround() {
-    loading = true;
-    await attempt(async () => {
+  const lookAround = () =>
+    loading.run(async () => {
       const { loadDemo } = await import('$lib/data/demo/demo');
       await loadDemo(db);
     });
-    loading = false;
-  }
 </script>
 
 <section class="welcome">
@@ -23,8 +20,8 @@
       stays in this browser; take a backup with you in Files.
     </p>
     <div class="ways">
-      <button type="button" class="btn act-next" onclick={lookAround} disabled={loading}>
-        {loading ? 'Bringing the class in…' : 'Look around with a made-up class'}
+      <button type="button" class="btn act-next" onclick={lookAround} disabled={loading.busy}>
+        {loading.busy ? 'Bringing the class in…' : 'Look around with a made-up class'}
       </button>
       <button type="button" class="btn act" onclick={() => goto('/players/new')}
         >Start empty with your first player</button

@@ -1,38 +1,33 @@
 <script lang="ts">
-  import { currentDay } from '$lib/ui/clock';
-  import type { RosterLine } from '$lib/data/roster';
-  import { FAMILY_WORDS } from '$lib/words/checks';
+  import type { RosterEntry } from '$lib/data/roster';
+  import { clock } from '$lib/ui/clock.svelte';
+  import { FAMILY_WORDS } from '$lib/words/families';
   import { ageText, dayText } from '$lib/words/dates';
-  import { STANDING_WORDS } from '$lib/words/players';
+  import { standingText } from '$lib/words/players';
 
   /** Players in lines: who, what on, where they stand, and the way to the bench. */
-  let { lines }: { lines: readonly RosterLine[] } = $props();
-
-  const today = currentDay();
-
-  function standingText({ standing, fit }: RosterLine): string {
-    if (standing === 'due' && fit) return `${STANDING_WORDS.due}, by ${dayText(fit.nextLook)}`;
-    if (standing === 'outgrown' && fit) return `${STANDING_WORDS.outgrown}: the ${fit.size} is too small now`;
-    if (standing === 'settled' && fit)
-      return `${STANDING_WORDS.settled}, look again by ${dayText(fit.nextLook)}`;
-    return STANDING_WORDS[standing];
-  }
+  let { entries }: { entries: readonly RosterEntry[] } = $props();
 </script>
 
 <ul>
-  {#each lines as line (line.player.id)}
-    {@const { player, fit, standing } = line}
+  {#each entries as entry (entry.player.id)}
+    {@const { player, group, foresight, standing, pain } = entry}
     <li>
       <a class="who" href="/players/{player.id}">
         <b>{player.name}</b>
         <span class="soft">
-          {[FAMILY_WORDS[player.family], ageText(player.birthMonth, today), player.group]
+          {[FAMILY_WORDS[player.family], ageText(player.birthMonth, clock.today), group]
             .filter((part) => part)
             .join(' · ')}
         </span>
       </a>
-      <span class="size num" aria-label={fit ? `on a ${fit.size}` : 'no size'}>{fit?.size ?? '–'}</span>
-      <span class="standing {standing}">{standingText(line)}</span>
+      <span class="size num" aria-label={foresight ? `on a ${foresight.size}` : 'no size'}
+        >{foresight?.size ?? '–'}</span
+      >
+      <span class="standing {standing}">
+        {standingText(entry)}
+        {#if pain}<b class="pain">Pain noted {dayText(pain.day)}</b>{/if}
+      </span>
       <a class="btn act fit" href="/fit/{player.id}" aria-label="Fit {player.name}"
         >{standing === 'under-way' ? 'Go on' : 'Fit'}</a
       >
@@ -71,9 +66,14 @@
   .standing {
     font-size: 0.95rem;
   }
-  .outgrown {
+  .measured-too-small,
+  .probably-too-small {
     color: var(--small);
     font-weight: 600;
+  }
+  .pain {
+    display: block;
+    color: var(--stop);
   }
   .due,
   .under-way {

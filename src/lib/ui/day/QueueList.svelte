@@ -1,31 +1,37 @@
 <script lang="ts">
   import { FAMILIES, type Family } from '$lib/core/instruments';
-  import { db, EMPTY_PLAYER, type LineState } from '$lib/data';
-  import { joinLine } from '$lib/data/days';
-  import { NAME_LENGTH } from '$lib/data/player-schema';
-  import { attempt } from '$lib/ui/shell/attempt';
-  import { FAMILY_WORDS } from '$lib/words/checks';
-  import { LINE_STATE_WORDS } from '$lib/words/days';
-  import type { LineStanding } from '$lib/data/days';
-  import type { Line } from './line.svelte';
+  import { db, EMPTY_PLAYER, groupOf, type DayState } from '$lib/data';
+  import { Action } from '$lib/ui/action.svelte';
+  import { joinQueue } from '$lib/data/days';
+  import { NAME_LENGTH } from '$lib/data/schema/player';
+  import { FAMILY_WORDS } from '$lib/words/families';
+  import { DAY_STATE_WORDS } from '$lib/words/days';
+  import type { DayMember } from '$lib/data/days';
+  import type { DayQueue } from './queue.svelte';
 
-  /** The line in its order, with where each player stands; a tap goes to one. Trials wait in a second line. */
-  let { line, current, ongo }: { line: Line; current: string | null; ongo: (member: LineStanding) => void } =
-    $props();
+  /** The line in its order, with where each player stands; a tap goes to one. Trials wait in a second queue. */
+  let {
+    queue,
+    current,
+    ongo
+  }: { queue: DayQueue; current: string | null; ongo: (member: DayMember) => void } = $props();
 
   let name = $state('');
   let picked = $state<Family | null>(null);
-  /** Stays as it was picked; until then that of the last in line. */
-  const family = $derived(picked ?? line.members.at(-1)?.player.family ?? 'violin');
-  const group = $derived(line.members.at(-1)?.player.group ?? '');
+  /** Stays as it was picked; until then that of the last in queue. */
+  const family = $derived(picked ?? queue.members.at(-1)?.player.family ?? 'violin');
+  const last = $derived(queue.members.at(-1)?.player);
+  const group = $derived(last ? groupOf(queue.groups, last) : '');
+  const joining = new Action();
 
   async function join(event: SubmitEvent) {
     event.preventDefault();
     const form = { ...EMPTY_PLAYER, name: name.trim(), family, group };
-    if (line.day && (await attempt(() => joinLine(db, line.day?.id ?? '', form)))) name = '';
+    const { day } = queue;
+    if (day && (await joining.run(() => joinQueue(db, day.id, form)))) name = '';
   }
 
-  const MARKS: Readonly<Record<LineState, string>> = {
+  const MARKS: Readonly<Record<DayState, string>> = {
     waiting: '',
     passed: '✓',
     trial: '⇄',
@@ -35,11 +41,11 @@
 </script>
 
 <aside class="lists no-print">
-  {#if line.secondLine.length > 0}
+  {#if queue.secondLine.length > 0}
     <section aria-labelledby="second-line">
       <h2 id="second-line">Second line, for a trial</h2>
       <ul>
-        {#each line.secondLine as { player } (player.id)}
+        {#each queue.secondLine as { player } (player.id)}
           <li class="trial">
             <a class="btn act" href="/fit/{player.id}">Try on {player.name}</a>
           </li>
@@ -50,7 +56,7 @@
   <section aria-labelledby="the-line">
     <h2 id="the-line">The line</h2>
     <ol>
-      {#each line.members as member (member.player.id)}
+      {#each queue.members as member (member.player.id)}
         <li>
           <button
             type="button"
@@ -63,7 +69,7 @@
                   aria-hidden="true">{MARKS[member.state]}</span
                 >{/if}
               <span class={member.size ? 'sr-only' : ''}
-                >{member.state === 'waiting' ? '' : LINE_STATE_WORDS[member.state]}</span
+                >{member.state === 'waiting' ? '' : DAY_STATE_WORDS[member.state]}</span
               >
             </span>
           </button>

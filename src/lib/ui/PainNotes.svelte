@@ -1,0 +1,80 @@
+<script lang="ts">
+  import { closePains, db, type Pain, type Player } from '$lib/data';
+  import { PAIN_NOTE_LENGTH } from '$lib/data/schema/check';
+  import { Action } from '$lib/ui/action.svelte';
+  import { PAIN_CAUTION, painSentence } from '$lib/words/checks';
+
+  /** Open notes of pain: seen at every opening of something about the player, until closed with a word. */
+  let { player, pains }: { player: Player; pains: readonly Pain[] } = $props();
+
+  let note = $state('');
+  let missing = $state(false);
+  const closing = new Action();
+
+  async function close(what: string) {
+    missing = what.trim() === '';
+    if (missing) return;
+    const ids = pains.map(({ id }) => id);
+    if (await closing.run(() => closePains(db, player, ids, what))) note = '';
+  }
+</script>
+
+{#if pains.length > 0}
+  <section class="pain no-print" role="alert" aria-label="Pain was noted">
+    {#each pains as pain (pain.id)}<p><b>{painSentence(pain)}</b></p>{/each}
+    <p>{PAIN_CAUTION}</p>
+    <div class="close">
+      <button
+        type="button"
+        class="btn act"
+        disabled={closing.busy}
+        onclick={() => close('gone within a minute of putting it down')}
+        >It was gone within a minute: close it</button
+      >
+      <form
+        onsubmit={(event) => {
+          event.preventDefault();
+          void close(note);
+        }}
+      >
+        <label>
+          <span class="sr-only">What became of it</span>
+          <input
+            class="field"
+            maxlength={PAIN_NOTE_LENGTH}
+            placeholder="What became of it, in a line"
+            aria-invalid={missing || undefined}
+            bind:value={note}
+          />
+        </label>
+        <button type="submit" class="btn act" disabled={closing.busy}>Close with this note</button>
+      </form>
+    </div>
+    {#if missing}<p>A word on what became of it is needed.</p>{/if}
+  </section>
+{/if}
+
+<style>
+  .pain {
+    border-left: 4px solid var(--stop);
+    padding: 0.5rem 1rem;
+    margin-block: 0.5rem;
+    background: color-mix(in oklab, var(--stop) 8%, transparent);
+    display: grid;
+    gap: 0.35rem;
+  }
+  .pain p {
+    max-width: 70rem;
+  }
+  .close,
+  form {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem 1rem;
+    align-items: center;
+  }
+  input {
+    width: 20rem;
+    max-width: 100%;
+  }
+</style>

@@ -1,0 +1,144 @@
+<script lang="ts">
+  import { chosenOf } from '$lib/core/sizing';
+  import { db, notePain, type Player } from '$lib/data';
+  import { Action } from '$lib/ui/action.svelte';
+  import PainNotes from '$lib/ui/PainNotes.svelte';
+  import VerdictMark from '$lib/ui/VerdictMark.svelte';
+  import { verdictLine } from '$lib/words/sizing';
+  import type { Bench } from './bench.svelte';
+  import type { ALL_STEPS, StepId } from './steps';
+
+  /** Always in sight: the answer in a word, the steps, and the button that stops everything. */
+  let {
+    bench,
+    player,
+    steps,
+    done,
+    nextStep,
+    ongo
+  }: {
+    bench: Bench;
+    player: Player;
+    steps: readonly (typeof ALL_STEPS)[number][];
+    done: Readonly<Record<StepId, boolean>>;
+    nextStep: StepId;
+    ongo: (step: StepId) => Promise<void>;
+  } = $props();
+
+  const unit = $derived(bench.settings.unit);
+  const chosen = $derived(bench.proposal ? chosenOf(bench.proposal) : undefined);
+
+  const noting = new Action();
+  const DURING = {
+    measure: 'measuring',
+    try: 'trial',
+    decide: 'measuring',
+    'set-up': 'set-up',
+    check: 'check',
+    card: 'check'
+  } as const;
+  const stopForPain = () =>
+    noting.run(() => notePain(db, player, DURING[nextStep], bench.decided?.size ?? null));
+</script>
+
+<footer class="foot no-print">
+  {#if bench.pains.length > 0}<div class="stopped"><PainNotes {player} pains={bench.pains} /></div>{/if}
+  <p class="now">
+    {#if bench.decided}
+      <b class="num">{bench.decided.size}</b> decided
+    {:else if bench.proposal && chosen}
+      <b class="num {chosen.verdict}"
+        >{bench.proposal.betweenSizes ? bench.proposal.between?.join(' or ') : chosen.size}</b
+      >
+      <span class="line">
+        {#if !bench.proposal.betweenSizes}<VerdictMark verdict={chosen.verdict} />{/if}
+        {bench.proposal.betweenSizes ? 'by the tape' : verdictLine(chosen, unit)}
+      </span>
+    {:else}
+      <span class="soft">Nothing measured yet</span>
+    {/if}
+  </p>
+  <nav aria-label="Steps">
+    {#each steps as { id, name } (id)}
+      <a
+        href="#{id}"
+        aria-current={id === nextStep ? 'step' : undefined}
+        class:done={done[id]}
+        onclick={(event) => {
+          event.preventDefault();
+          void ongo(id);
+        }}
+        >{name}{#if done[id]}<span class="tick" aria-label="done">✓</span>{/if}</a
+      >
+    {/each}
+  </nav>
+  {#if bench.trial?.kind !== 'asking' && bench.pains.length === 0}
+    <button type="button" class="btn act pain" disabled={noting.busy} onclick={stopForPain}
+      >Pain, tingling or numbness</button
+    >
+  {/if}
+</footer>
+
+<style>
+  .foot {
+    position: sticky;
+    bottom: 0;
+    z-index: 10;
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    align-items: center;
+    gap: 0 1.5rem;
+    padding: 0 1.5rem;
+    background: var(--ground);
+    border-top: 1px solid var(--line-strong);
+  }
+  .stopped {
+    flex-basis: 100%;
+  }
+  .now {
+    display: flex;
+    align-items: center;
+    gap: 0.6rem;
+  }
+  .now b {
+    font-size: 1.6rem;
+    white-space: nowrap;
+  }
+  .line {
+    display: inline-flex;
+    align-items: center;
+    gap: 0.35rem;
+  }
+  .foot nav {
+    display: flex;
+    flex-wrap: wrap;
+  }
+  .foot nav a {
+    display: inline-flex;
+    align-items: center;
+    gap: 0.3rem;
+    min-height: 3rem;
+    padding-inline: 0.85rem;
+    border-bottom: 3px solid transparent;
+  }
+  .foot nav a[aria-current] {
+    border-bottom-color: var(--next);
+    font-weight: 700;
+  }
+  .pain {
+    border: 2px solid var(--stop);
+    color: var(--stop);
+    font-weight: 650;
+    margin-block: 0.25rem;
+  }
+  .tick {
+    color: var(--fits);
+    font-weight: 700;
+  }
+  @media (max-width: 900px) {
+    .foot nav a {
+      padding-inline: 0.55rem;
+    }
+  }
+</style>

@@ -1,0 +1,74 @@
+import { db } from '$lib/data';
+import { FEW_PLAYERS, foreseeMissing, roster, type RosterEntry } from '$lib/data/roster';
+import { clock } from './clock.svelte';
+import { live } from './live.svelte';
+import type { Underway } from '$lib/workers/foresee';
+
+/** Every player with where each stands; what is not foreseen yet is worked out, for many in a worker. */
+export class Roster {
+  readonly #entries = live<readonly RosterEntry[]>(
+    () => roster(db, clock.today),
+    [],
+    () => clock.today
+  );
+  done = $state(0);
+  total = $state(0);
+  /** Stopped by the teacher; what is missing stays missing until asked for again. */
+  stopped = $state(false);
+  failed = $state(false);
+  #underway = $state.raw<Underway | null>(null);
+  #busy = false;
+
+  constructor() {
+    $effect(() => {
+      const missing = this.pending.length;
+      if (missing > 0 && !this.stopped && !this.failed) void this.#work(missing);
+    });
+    $effect(() => () => this.#underway?.stop());
+  }
+
+  get entries(): readonly RosterEntry[] {
+    return this.#entries.current;
+  }
+
+  get ready(): boolean {
+    return this.#entries.ready;
+  }
+
+  readonly pending = $derived.by(() => this.entries.filter(({ pending }) => pending));
+
+  /** Work for many is under way. */
+  get running(): boolean {
+    return this.#underway !== null;
+  }
+
+  async #work(missing: number): Promise<void> {
+    if (this.#busy) return;
+    this.#busy = true;
+    try {
+      if (missing <= FEW_PLAYERS) await foreseeMissing(db, clock.today);
+      else {
+        const { foreseeAside } = await import('$lib/workers/foresee');
+        this.#underway = foreseeAside(
+          clock.today,
+          (done, total) => ([this.done, this.total] = [done, total])
+        );
+        await this.#underway.finished;
+      }
+    } catch {
+      this.failed = true;
+    } finally {
+      this.#underway = null;
+      this.#busy = false;
+    }
+  }
+
+  stop(): void {
+    this.stopped = true;
+    this.#underway?.stop();
+  }
+
+  again(): void {
+    this.stopped = this.failed = false;
+  }
+}
