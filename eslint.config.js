@@ -5,14 +5,18 @@ import prettier from 'eslint-config-prettier';
 import globals from 'globals';
 import svelteConfig from './svelte.config.js';
 
-/** Forbids imports that would point against routes → ui → workers, print → data → core. */
+const SVELTE = ['$app/*', 'svelte', 'svelte/*'];
+/** Every way to write an import of a folder of the library. */
+const folder = (name) => [`$lib/${name}`, `$lib/${name}/*`, `**/${name}`, `**/${name}/**`];
+
+/** Forbids imports that would point against routes → ui → workers, print → words → data → core, and server → words. */
 const layer = (files, forbidden) => ({
   files,
   rules: {
     'no-restricted-imports': [
       'error',
       {
-        patterns: forbidden.map((group) => ({ group: [group], message: 'This layer may not know that one.' }))
+        patterns: [{ group: forbidden, message: 'This layer may not know that one.' }]
       }
     ]
   }
@@ -39,18 +43,14 @@ export default ts.config(
     languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig } }
   },
   { files: ['scripts/**', 'tests/**'], rules: { 'no-console': 'off' } },
+  layer(['src/lib/core/**'], ['$lib/*', 'dexie', '**/data/**', '**/ui/**', '**/print/**', ...SVELTE]),
+  layer(['src/lib/words/**'], ['dexie', ...['workers', 'print', 'server', 'ui'].flatMap(folder), ...SVELTE]),
   layer(
-    ['src/lib/core/**'],
-    ['$lib/*', '$app/*', 'svelte', 'svelte/*', 'dexie', '**/data/**', '**/ui/**', '**/print/**']
+    ['src/lib/server/**'],
+    ['dexie', ...['data', 'workers', 'print', 'ui'].flatMap(folder), 'svelte', 'svelte/*']
   ),
-  layer(
-    ['src/lib/data/**'],
-    ['$lib/ui/*', '$lib/ui', '$lib/print', '$lib/print/*', '$app/*', 'svelte', 'svelte/*']
-  ),
-  layer(
-    ['src/lib/workers/**'],
-    ['$lib/ui/*', '$lib/ui', '$lib/print', '$lib/print/*', '$app/*', 'svelte', 'svelte/*']
-  ),
-  layer(['src/lib/print/**'], ['$lib/ui/*', '$lib/ui', '$app/*', 'svelte', 'svelte/*']),
-  layer(['src/lib/ui/**'], ['$lib/../routes/*', '**/routes/**'])
+  layer(['src/lib/data/**'], [...['words', 'workers', 'print', 'server', 'ui'].flatMap(folder), ...SVELTE]),
+  layer(['src/lib/workers/**'], [...['print', 'server', 'ui'].flatMap(folder), ...SVELTE]),
+  layer(['src/lib/print/**'], [...['workers', 'server', 'ui'].flatMap(folder), ...SVELTE]),
+  layer(['src/lib/ui/**'], [...folder('server'), '$lib/../routes/*', '**/routes/**'])
 );

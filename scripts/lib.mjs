@@ -1,5 +1,6 @@
 /** Shared by the commands: running programs, installing what is missing, building once. */
 import { spawnSync } from 'node:child_process';
+import { createServer } from 'node:net';
 import { existsSync, readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -36,6 +37,15 @@ function binOf(name) {
   return join(root, 'node_modules', bins[name]);
 }
 
+/** A port that nobody listens on, so that two runs beside each other do not meet. */
+export const freePort = () =>
+  new Promise((found) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = probe.address();
+      probe.close(() => found(port));
+    });
+  });
+
 const newest = (path) =>
   !existsSync(path)
     ? 0
@@ -58,6 +68,7 @@ export function build() {
     'static',
     'package.json',
     'svelte.config.js',
+    'scripts/server.mjs',
     'vite.config.ts',
     'package-lock.json'
   ];

@@ -3,9 +3,9 @@ import { chromium as browserOf } from '@playwright/test';
 import { spawn } from 'node:child_process';
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { build, chromium, install, root } from './lib.mjs';
+import { build, chromium, freePort, install, root } from './lib.mjs';
 
-const PORT = 5191;
+const PORT = await freePort();
 const address = `http://localhost:${PORT}`;
 const folder = join(root, 'docs/screenshots');
 
@@ -13,7 +13,7 @@ install();
 const executablePath = chromium();
 build();
 mkdirSync(folder, { recursive: true });
-const server = spawn(process.execPath, ['scripts/server.mjs'], {
+const server = spawn(process.execPath, ['build/index.js'], {
   cwd: root,
   env: { ...process.env, PORT: String(PORT) }
 });
@@ -67,30 +67,35 @@ await measure('120.5', '48.2', '42.1', '12.8', '8.4');
 await shot('fit-measure');
 await measure('62 mm', '3');
 await page.getByRole('button', { name: /^Take the/ }).click();
-await page.locator('#keep-setup').waitFor();
+await page.locator('[data-act=keep-setup]').waitFor();
 await settle();
 await page.getByLabel('Mark for Shoulder foot at').fill('blue sticker');
-await page.locator('#keep-setup').focus();
+await page.locator('[data-act=keep-setup]').focus();
 await shot('fit-set-up');
-await page.locator('#keep-setup').click();
+await page.locator('[data-act=keep-setup]').click();
 await settle();
 for (const digit of ['4', '4', '2', '5', '4', '4', '4']) {
   await page.keyboard.press(digit);
   await page.waitForTimeout(200);
 }
-await page.locator('#hold-jaw').getByRole('button', { name: 'Clamps or clenches the jaw' }).click();
-await page.locator('#hold-jaw').scrollIntoViewIfNeeded();
-await page.evaluate(() => document.getElementById('hold-jaw').scrollIntoView({ block: 'center' }));
+await page
+  .locator('[data-check=hold-jaw]')
+  .getByRole('button', { name: 'Clamps or clenches the jaw' })
+  .click();
+await page.locator('[data-check=hold-jaw]').scrollIntoViewIfNeeded();
+await page.evaluate(() =>
+  document.querySelector('[data-check=hold-jaw]').scrollIntoView({ block: 'center' })
+);
 await shot('fit-check');
-await page.locator('#to-card').click();
+await page.locator('[data-act=to-card]').click();
 await shot('fit-card');
 await openBench('demo-07');
 await shot('fit-between');
 await openBench('demo-18');
 await shot('fit-cello');
 await page.getByRole('link', { name: 'Try on' }).click();
-await page.locator('#begin-trial').click();
-await page.locator('#trial-look:focus').waitFor();
+await page.locator('[data-act=begin-trial]').click();
+await page.locator('[data-look]:focus').waitFor();
 for (let look = 0; look < 3; look++) {
   await page.keyboard.press('1');
   await settle();
@@ -102,14 +107,14 @@ await measure('152', '63.2', '136.4', '144.1', '10.4');
 await page.evaluate(() => window.scrollTo(0, 0));
 await shot('fit-bass');
 await page.goto(`${address}/day/demo-day`);
-await page.locator('#measure-height:focus').waitFor();
+await page.locator('[data-measure=height]:focus').waitFor();
 await measure('123.6', '50.2', '43.4');
 await page.keyboard.press('Enter');
 // The next in line was measured above.
 await page.getByRole('heading', { name: 'Saffi Dunmorrow', level: 2 }).waitFor();
 await page.keyboard.press('Alt+KeyS');
 await page.getByRole('heading', { name: 'Juno Appleyarrow', level: 2 }).waitFor();
-await page.locator('#measure-height:focus').waitFor();
+await page.locator('[data-measure=height]:focus').waitFor();
 await measure('126.2', '48.6', '41.8');
 await shot('fitting-day');
 await page.goto(`${address}/ahead`);

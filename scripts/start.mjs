@@ -3,4 +3,4 @@ import { build, install } from './lib.mjs';
 
 install();
 build();
-await import('./server.mjs');
+await import('../build/index.js');

@@ -1,23 +1,33 @@
 import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect, type Download, type Page } from '@playwright/test';
+import type Dexie from 'dexie';
 import { readFile } from 'node:fs/promises';
+import type { Family } from '../src/lib/core/instruments';
+import { DATABASE_NAME, SCHEMA_VERSION } from '../src/lib/data/database';
+import { demoRecords } from '../src/lib/data/demo/demo';
+import { TABLE_NAMES, TABLES, type Records } from '../src/lib/data/tables';
 
 /** The moment at which every test takes place. */
 export const NOW = new Date('2026-11-24T10:42:00');
 
-/** A page that fails its test on any console message of weight and on any request to another host. */
+/** Writes down whatever a page says that it should not: messages of weight, errors, requests to another host. */
+export function watch(page: Page, baseURL: string | undefined, faults: string[]): void {
+  page.on('console', (message) => {
+    if (['error', 'warning'].includes(message.type())) faults.push(`${message.type()}: ${message.text()}`);
+  });
+  page.on('pageerror', (error) => faults.push(`uncaught: ${error.message}`));
+  page.on('request', (request) => {
+    const url = new URL(request.url());
+    if (url.protocol.startsWith('http') && url.origin !== new URL(baseURL ?? '').origin)
+      faults.push(`foreign: ${url}`);
+  });
+}
+
+/** A page that fails its test on any of that. */
 export const test = base.extend<{ page: Page }>({
   page: async ({ page, baseURL }, use) => {
     const faults: string[] = [];
-    page.on('console', (message) => {
-      if (['error', 'warning'].includes(message.type())) faults.push(`${message.type()}: ${message.text()}`);
-    });
-    page.on('pageerror', (error) => faults.push(`uncaught: ${error.message}`));
-    page.on('request', (request) => {
-      const url = new URL(request.url());
-      if (url.protocol.startsWith('http') && url.origin !== new URL(baseURL ?? '').origin)
-        faults.push(`foreign: ${url}`);
-    });
+    watch(page, baseURL, faults);
     await page.clock.install({ time: NOW });
     await use(page);
     expect(faults).toEqual([]);
@@ -26,34 +36,122 @@ export const test = base.extend<{ page: Page }>({
 
 export { expect };
 
-/** Opens Jarvel with the made-up class. */
-export async function openWithClass(page: Page): Promise<void> {
-  await page.goto('/');
-  await page.getByRole('button', { name: 'Look around with a made-up class' }).click();
-  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+export type Given = { readonly [Name in keyof Records]?: readonly Records[Name][] };
+
+/** A page of the application's own origin that runs none of it. */
+export async function besides(page: Page): Promise<void> {
+  const blank = { contentType: 'text/html', body: '<link rel="icon" href="data:,">' };
+  await page.route('/blank', (route) => route.fulfill(blank));
+  await page.goto('/blank');
 }
 
-/** Opens the bench of a new player without any measurement. */
-export async function openNewPlayer(page: Page, name = 'Trial Player', family = 'Violin'): Promise<void> {
-  await page.goto('/players/new');
-  await page.getByLabel('Name, initials or number').fill(name);
-  if (family !== 'Violin') await page.getByText(family, { exact: true }).click();
-  await page.getByRole('button', { name: 'Add and go to the bench' }).click();
+const STORES = Object.fromEntries(TABLE_NAMES.map((name) => [name, TABLES[name].indexes]));
+
+/** Puts records straight into the database, where the way there is not what is tested. */
+export async function given(page: Page, records: Given): Promise<void> {
+  if (!page.url().startsWith('http')) await besides(page);
+  // Not as a script of the page, which the application's own pages refuse.
+  await page.evaluate(await readFile('node_modules/dexie/dist/dexie.min.js', 'utf8'));
+  await page.evaluate(
+    async ({ name, version, stores, tables }) => {
+      const db = new (globalThis as unknown as { Dexie: typeof Dexie }).Dexie(name);
+      db.version(version).stores({ ...stores, changes: '++seq, undone', foreseen: 'id' });
+      await db.open();
+      for (const [table, rows] of Object.entries(tables)) await db.table(table).bulkPut([...rows]);
+      db.close();
+    },
+    {
+      name: DATABASE_NAME,
+      version: SCHEMA_VERSION,
+      stores: STORES,
+      tables: records as Record<string, readonly object[]>
+    }
+  );
+}
+
+/** All records of a table. */
+export const stored = <Name extends keyof Records>(page: Page, table: Name): Promise<Records[Name][]> =>
+  page.evaluate(
+    (name) =>
+      new Promise<unknown>((answer) => {
+        const opening = indexedDB.open('jarvel');
+        opening.onsuccess = () => {
+          const reading = opening.result.transaction(name).objectStore(name).getAll();
+          reading.onsuccess = () => {
+            opening.result.close();
+            answer(reading.result);
+          };
+        };
+      }),
+    table
+  ) as Promise<Records[Name][]>;
+
+/** The made-up class, with Jarvel at Today or at another place. */
+export async function openWithClass(page: Page, path = '/'): Promise<void> {
+  await given(page, demoRecords(NOW));
+  await page.goto(path);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+}
+
+let players = 0;
+
+/** A player without any record. */
+export const somebody = (patch: Partial<Records['players']> = {}): Records['players'] => ({
+  id: `player-${++players}`,
+  name: 'Trial Player',
+  birthMonth: null,
+  curve: null,
+  family: 'violin',
+  notes: '',
+  photosAllowed: false,
+  groupId: null,
+  archivedOn: null,
+  createdAt: NOW.toISOString(),
+  demo: false,
+  ...patch
+});
+
+/** Opens the bench of a new player without any measurement. Returns the player's id. */
+export async function openNewPlayer(
+  page: Page,
+  name = 'Trial Player',
+  family: Family = 'violin'
+): Promise<string> {
+  const player = somebody({ name, family });
+  await given(page, { players: [player] });
+  await page.goto(`/fit/${player.id}`);
   await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
   await expect(field(page, 'Height')).toBeFocused();
+  return player.id;
 }
 
 /** A field of the measuring list. */
 export const field = (page: Page, name: string) => page.getByRole('textbox', { name, exact: true });
+
+/** Types lengths one after the other, each taken with Enter. */
+export async function measure(page: Page, ...texts: readonly string[]): Promise<void> {
+  for (const text of texts) {
+    await page.keyboard.type(text);
+    await page.keyboard.press('Enter');
+  }
+}
+
+/** Presses Enter on the main button, once it has had the focus for long enough to be meant. */
+export async function pressMain(page: Page): Promise<void> {
+  await page.waitForTimeout(300);
+  await page.keyboard.press('Enter');
+}
 
 /** The bytes of a download. */
 export async function bytesOf(download: Download): Promise<Buffer> {
   return readFile(await download.path());
 }
 
-/** Fails on any accessibility violation that can be found by rule. */
-export async function expectAccessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+/** Fails on any accessibility violation that can be found by rule; in the dark theme only contrast differs. */
+export async function expectAccessible(page: Page, rules?: readonly string[]): Promise<void> {
+  const builder = new AxeBuilder({ page });
+  if (rules) builder.withRules([...rules]);
+  const { violations } = await builder.analyze();
   expect(
     violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 140)).join(' | ')}`)
   ).toEqual([]);

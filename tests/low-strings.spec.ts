@@ -1,7 +1,7 @@
-import { expect, expectAccessible, field, openNewPlayer, openWithClass, test } from './app';
+import { expect, expectAccessible, field, openNewPlayer, openWithClass, pressMain, test } from './app';
 
 test('a cellist is measured, seen with each size, and decided by keyboard', async ({ page }) => {
-  await openNewPlayer(page, 'Celia Low', 'Cello');
+  await openNewPlayer(page, 'Celia Low', 'cello');
   await expect(page.getByRole('img', { name: /Nothing is measured yet/ })).toBeVisible();
   await page.keyboard.type('129');
   await page.keyboard.press('Enter');
@@ -36,7 +36,7 @@ test('a cellist is measured, seen with each size, and decided by keyboard', asyn
   await expect(field(page, 'Lower leg')).toBeFocused();
 
   await page.getByRole('link', { name: 'Decide' }).click();
-  await page.keyboard.press('Enter');
+  await pressMain(page);
   await expect(page.locator('#decide')).toContainText('decided 24 Nov 2026');
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Finished, next player' }).click();
@@ -44,7 +44,7 @@ test('a cellist is measured, seen with each size, and decided by keyboard', asyn
 });
 
 test('a short trunk gives a smaller cello than the height suggests, and says so', async ({ page }) => {
-  await openNewPlayer(page, 'Short Trunk', 'Cello');
+  await openNewPlayer(page, 'Short Trunk', 'cello');
   for (const text of ['127', '49', '29.3', '50.7']) {
     await page.keyboard.type(text);
     await page.keyboard.press('Enter');
@@ -55,7 +55,7 @@ test('a short trunk gives a smaller cello than the height suggests, and says so'
 });
 
 test('a bassist sees the three height rules, and what to do when no size stands', async ({ page }) => {
-  await openNewPlayer(page, 'Barnaby Low', 'Bass');
+  await openNewPlayer(page, 'Barnaby Low', 'bass');
   for (const text of ['165', '69.3', '148.5', '156.4', '11.5']) {
     await page.keyboard.type(text);
     await page.keyboard.press('Enter');
@@ -65,7 +65,7 @@ test('a bassist sees the three height rules, and what to do when no size stands'
     'aria-label',
     /Pin by the bow’s reach .* by the cheek .* by the eyebrow/
   );
-  await openNewPlayer(page, 'Tiny Low', 'Bass');
+  await openNewPlayer(page, 'Tiny Low', 'bass');
   for (const text of ['100', '47', '87', '93']) {
     await page.keyboard.type(text);
     await page.keyboard.press('Enter');

@@ -53,7 +53,7 @@ test('estimates are marked, and the answer moves with each number', async ({ pag
   await page.keyboard.press('Enter');
   await expect(field(page, 'Hand length')).toHaveValue('≈ 13.0');
   await expect(page.locator('.answer')).toContainText('Estimated, not measured: arm to palm, hand length.');
-  await expect(page.locator('.answer')).toContainText('between sizes: take the 1/8');
+  await expect(page.locator('.answer')).toContainText('By the tape the 1/8');
   await page.keyboard.type('50');
   await page.keyboard.press('Enter');
   await expect(page.locator('.answer .size')).toContainText('1/4');

@@ -1,11 +1,9 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, openWithClass, test } from './app';
+import { besides, expect, expectAccessible, openWithClass, test } from './app';
 
 /** Does what a newer version in this browser would do to the database. */
 async function upgradeDatabase(page: Page): Promise<void> {
-  const blank = { contentType: 'text/html', body: '<link rel="icon" href="data:,">' };
-  await page.route('/blank', (route) => route.fulfill(blank));
-  await page.goto('/blank');
+  await besides(page);
   await page.evaluate(
     () =>
       new Promise<void>((done) => {
@@ -27,6 +25,7 @@ const PLACES = [
   '/fit/demo-01',
   '/fit/demo-03',
   '/fit/demo-18',
+  '/fit/demo-22',
   '/fit/demo-23',
   '/day',
   '/day/demo-day',
@@ -37,44 +36,29 @@ const PLACES = [
   '/card/demo-01',
   '/files',
   '/settings',
-  '/fit/demo-17',
   '/fit/nobody'
 ];
 
-const WAYS = [
-  { name: 'at a desk', theme: 'light', width: 1280, height: 800 },
-  { name: 'at a desk in the dark', theme: 'dark', width: 1280, height: 800 },
-  { name: 'on a tablet', theme: 'light', width: 820, height: 1180 }
-] as const;
-
-for (const { name, theme, width, height } of WAYS)
-  test(`every place is accessible and fits its width ${name}`, async ({ page }) => {
-    test.slow();
-    await page.emulateMedia({ colorScheme: theme });
-    await page.setViewportSize({ width, height });
-    await openWithClass(page);
-    await expect(page.locator('html')).toHaveClass(theme === 'dark' ? /dark/ : /^(?!.*dark)/);
-    for (const place of PLACES) {
-      await page.goto(place);
-      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-      await expectAccessible(page);
-      expect([place, await overflow(page)]).toEqual([place, 0]);
+for (const place of PLACES)
+  test(`${place} is accessible and fits a desk, a tablet and a phone`, async ({ page }) => {
+    await openWithClass(page, place);
+    await expectAccessible(page);
+    for (const [width, height] of [
+      [1280, 800],
+      [820, 1180],
+      [390, 844]
+    ] as const) {
+      await page.setViewportSize({ width, height });
+      expect([width, await overflow(page)]).toEqual([width, 0]);
     }
+    await page.setViewportSize({ width: 820, height: 1180 });
+    await page.emulateMedia({ colorScheme: 'dark' });
+    await expect(page.locator('html')).toHaveClass(/dark/);
+    await expectAccessible(page, ['color-contrast']);
   });
-
-test('every place fits the width of a phone', async ({ page }) => {
-  await page.setViewportSize({ width: 390, height: 844 });
-  await openWithClass(page);
-  for (const place of PLACES) {
-    await page.goto(place);
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    expect([place, await overflow(page)]).toEqual([place, 0]);
-  }
-});
 
 test('keys lead everywhere, and the list of keys is a key away', async ({ page }) => {
   await openWithClass(page);
-  await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
   await page.keyboard.press('Tab');
   await expect(page.getByRole('link', { name: 'Skip to the content' })).toBeFocused();
@@ -110,4 +94,29 @@ test('an update in another tab is announced, and nothing is lost', async ({ page
   await upgradeDatabase(other);
   await expect(page.getByRole('alert').first()).toContainText('updated in another tab');
   await other.close();
+});
+
+test('a database that is deleted underneath is told as that, not as an update', async ({ page, context }) => {
+  await openWithClass(page);
+  const other = await context.newPage();
+  await besides(other);
+  await other.evaluate(
+    () =>
+      new Promise<void>((done) => {
+        const deleting = indexedDB.deleteDatabase('jarvel');
+        deleting.onsuccess = () => done();
+      })
+  );
+  await expect(page.getByRole('alert').first()).toContainText('were deleted');
+  await expect(page.getByRole('alert').first()).toContainText('Nothing on this page is stored any more');
+  await expect(page.getByText('Everything up to here is saved')).toHaveCount(0);
+  await other.close();
+});
+
+test('the first visit offers a made-up class, and pressed twice brings it once', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Look around with a made-up class' }).dblclick();
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  await page.goto('/players');
+  await expect(page.getByText('23 players ·')).toBeVisible();
 });

@@ -23,8 +23,9 @@ test('players are found while typing, edited, archived, deleted and brought back
   await page.getByRole('button', { name: 'Archive' }).click();
   await expect(page.getByText('archived 24 Nov 2026')).toBeVisible();
   await page.getByRole('button', { name: 'Bring back' }).click();
-  await page.getByRole('button', { name: 'Delete' }).click();
-  await expect(page.getByText('Deleted Isolde M. with all records.')).toBeVisible();
+  await page.getByRole('button', { name: 'Delete…' }).click();
+  await page.getByRole('button', { name: 'Delete', exact: true }).click();
+  await expect(page.getByText('Deleted Isolde M. with all records.', { exact: false })).toBeVisible();
   await find.fill('isolde');
   await expect(page.getByText('Nobody matches.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo: Deleted Isolde M.' }).click();
@@ -45,7 +46,8 @@ test('the made-up class is removed as one', async ({ page }) => {
   await openWithClass(page);
   await page.getByRole('link', { name: 'Settings' }).click();
   await expect(page.getByText('24 invented pupils')).toBeVisible();
-  await page.getByRole('button', { name: 'Remove the made-up class' }).click();
+  await page.getByRole('button', { name: 'Remove the made-up class…' }).click();
+  await page.getByRole('button', { name: 'Remove it', exact: true }).click();
   await page.getByRole('link', { name: 'Today' }).click();
   await expect(page.getByRole('button', { name: 'Look around with a made-up class' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo: Removed the made-up class' }).click();
@@ -58,11 +60,25 @@ test('settings change what the bench does', async ({ page }) => {
   const violin = page.getByRole('group', { name: 'Violin' });
   await violin.getByRole('checkbox', { name: '1/8' }).click();
   await expect(violin.getByRole('checkbox', { name: '1/8' })).not.toBeChecked();
-  await page.getByLabel('Overall of 1/10', { exact: true }).fill('41.0');
-  await page.getByLabel('Overall of 1/10', { exact: true }).press('Tab');
-  await expect(page.getByLabel('Overall of 1/10, own value')).toHaveValue('41.0');
-  await page.getByLabel('Overall of 1/16', { exact: true }).fill('99');
-  await page.getByLabel('Overall of 1/16', { exact: true }).press('Tab');
+  await page
+    .getByRole('region', { name: 'Violin dimensions' })
+    .getByLabel('Overall of 1/10', { exact: true })
+    .fill('41.0');
+  await page
+    .getByRole('region', { name: 'Violin dimensions' })
+    .getByLabel('Overall of 1/10', { exact: true })
+    .press('Tab');
+  await expect(
+    page.getByRole('region', { name: 'Violin dimensions' }).getByLabel('Overall of 1/10, own value')
+  ).toHaveValue('41.0');
+  await page
+    .getByRole('region', { name: 'Violin dimensions' })
+    .getByLabel('Overall of 1/16', { exact: true })
+    .fill('99');
+  await page
+    .getByRole('region', { name: 'Violin dimensions' })
+    .getByLabel('Overall of 1/16', { exact: true })
+    .press('Tab');
   await expect(page.getByRole('alert')).toContainText('too far from the usual');
   await page.getByText('Collarbone first', { exact: true }).click();
   await page.getByLabel('My name, for the card').fill('Ms Placeholder');
@@ -83,5 +99,7 @@ test('settings change what the bench does', async ({ page }) => {
   await expect(page.getByRole('article')).toContainText('Ms Placeholder');
   await page.getByRole('link', { name: 'Settings' }).click();
   await page.getByRole('button', { name: 'Reset violin dimensions' }).click();
-  await expect(page.getByLabel('Overall of 1/10', { exact: true })).toHaveValue('40.2');
+  await expect(
+    page.getByRole('region', { name: 'Violin dimensions' }).getByLabel('Overall of 1/10', { exact: true })
+  ).toHaveValue('40.2');
 });

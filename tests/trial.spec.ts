@@ -2,9 +2,9 @@ import type { Page } from '@playwright/test';
 import { expect, expectAccessible, openNewPlayer, openWithClass, test } from './app';
 
 const MEASURED = {
-  Violin: ['120.5', '49.5', '43'],
-  Cello: ['129', '49.8', '32.7', '56.9'],
-  Bass: ['165', '69.3', '148.5']
+  violin: ['120.5', '49.5', '43'],
+  cello: ['129', '49.8', '32.7', '56.9'],
+  bass: ['165', '69.3', '148.5']
 } as const;
 
 async function measure(page: Page, family: keyof typeof MEASURED): Promise<void> {
@@ -15,17 +15,17 @@ async function measure(page: Page, family: keyof typeof MEASURED): Promise<void>
   await expect(page.locator('.answer')).toBeVisible();
 }
 
-const look = (page: Page) => page.locator('#trial-look');
+const look = (page: Page) => page.locator('[data-look]');
 
 async function begin(page: Page): Promise<void> {
   await page.getByRole('link', { name: 'Try on' }).click();
-  await page.locator('#begin-trial').click();
+  await page.locator('[data-act=begin-trial]').click();
   await expect(look(page)).toBeFocused();
 }
 
 // The viola has the looks of the violin.
-for (const family of ['Violin', 'Cello', 'Bass'] as const) {
-  test(`a trial of the ${family.toLowerCase()} goes look by look to its end by digits`, async ({ page }) => {
+for (const family of ['violin', 'cello', 'bass'] as const) {
+  test(`a trial of the ${family} goes look by look to its end by digits`, async ({ page }) => {
     await openNewPlayer(page, `Try ${family}`, family);
     await measure(page, family);
     await begin(page);
@@ -39,20 +39,20 @@ for (const family of ['Violin', 'Cello', 'Bass'] as const) {
       const calm = /close|room to spare/.test(answers[0] ?? '') ? '2' : '1';
       await page.keyboard.press(calm);
       looks++;
-      await expect(page.locator('#trial-look', { hasText: title })).toHaveCount(0);
+      await expect(page.locator('[data-look]', { hasText: title })).toHaveCount(0);
     }
     expect(looks).toBeGreaterThan(3);
-    await expect(page.locator('#trial-end')).toContainText('suits');
+    await expect(page.locator('[data-end]')).toContainText('suits');
     await expect(page.locator('#try')).toContainText(/agree on the|suits the body/);
   });
 
-  test(`pain stops the trial of the ${family.toLowerCase()} with the caution`, async ({ page }) => {
+  test(`pain stops the trial of the ${family} with the caution`, async ({ page }) => {
     await openNewPlayer(page, `Stop ${family}`, family);
     await measure(page, family);
     await begin(page);
     await page.keyboard.press('1');
     await page.keyboard.press('0');
-    const alert = page.locator('#try').getByRole('alert');
+    const alert = page.getByRole('alert');
     await expect(alert).toContainText('was stopped: pain, tingling or numbness');
     await expect(alert).toContainText('a doctor or physiotherapist should see it');
     await expect(alert).toContainText('or leave it for now');
@@ -63,7 +63,7 @@ for (const family of ['Violin', 'Cello', 'Bass'] as const) {
 
 test('the trial outranks the tape, asks for a second reading, and the decision says so', async ({ page }) => {
   await openNewPlayer(page, 'Small Handed');
-  await measure(page, 'Violin');
+  await measure(page, 'violin');
   await begin(page);
   await page.getByRole('button', { name: /Place it anew and look again/ }).click();
   await expect(look(page)).toHaveText('On the collarbone, placed anew');
@@ -75,7 +75,7 @@ test('the trial outranks the tape, asks for a second reading, and the decision s
     'Straight and locked'
   ])
     await page.getByRole('button', { name: answer }).click();
-  await expect(page.locator('#trial-end')).toContainText('Tried on, the 1/4 is too large.');
+  await expect(page.locator('[data-end]')).toContainText('Tried on, the 1/4 is too large.');
   await expect(page.locator('#try')).toContainText(
     'The tape says 1/4, the body says 1/8. The body outranks the tape: the 1/8.'
   );
@@ -85,8 +85,8 @@ test('the trial outranks the tape, asks for a second reading, and the decision s
 });
 
 test('a trial under way waits through a reload, and an answer can be taken back', async ({ page }) => {
-  await openNewPlayer(page, 'Half Tried', 'Cello');
-  await measure(page, 'Cello');
+  await openNewPlayer(page, 'Half Tried', 'cello');
+  await measure(page, 'cello');
   await begin(page);
   await page.keyboard.press('1');
   await expect(look(page)).toHaveText('It comes to the player');
@@ -95,7 +95,7 @@ test('a trial under way waits through a reload, and an answer can be taken back'
   await page.keyboard.press('Control+z');
   await expect(look(page)).toHaveText('Seated well, before the cello comes');
   await page.getByRole('button', { name: 'Give up this trial' }).click();
-  await expect(page.locator('#begin-trial')).toBeVisible();
+  await expect(page.locator('[data-act=begin-trial]')).toBeVisible();
 });
 
 test('the made-up class shows trials that ended each way', async ({ page }) => {

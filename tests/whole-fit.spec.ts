@@ -1,4 +1,4 @@
-import { bytesOf, expect, expectAccessible, field, openNewPlayer, readPdf, test } from './app';
+import { bytesOf, expect, expectAccessible, field, openNewPlayer, pressMain, readPdf, test } from './app';
 
 test('a new violin beginner goes from the tape to a card by keyboard alone', async ({ page }) => {
   await page.goto('/');
@@ -28,10 +28,10 @@ test('a new violin beginner goes from the tape to a card by keyboard alone', asy
   await expect(page.locator('.answer')).toContainText('1/4');
 
   await expect(page.getByRole('button', { name: /^Take the 1\/4/ })).toBeFocused();
-  await page.keyboard.press('Enter');
+  await pressMain(page);
   await expect(page.getByText('decided 24 Nov 2026')).toBeVisible();
   await expect(page.getByRole('button', { name: /^Keep this set-up/ })).toBeFocused();
-  await page.keyboard.press('Enter');
+  await pressMain(page);
   await expect(page.getByText('Set-up 1 is kept.')).toBeVisible();
 
   for (const digit of ['4', '4', '2', '5', '4', '4', '4']) {
@@ -39,7 +39,7 @@ test('a new violin beginner goes from the tape to a card by keyboard alone', asy
     await page.keyboard.press(digit);
     await expect(page.locator('[data-save=saved]')).toBeVisible();
   }
-  const watch = page.locator('#stopwatch');
+  const watch = page.locator('[data-watch]');
   await expect(watch).toBeFocused();
   await page.keyboard.press('Space');
   await expect(watch).toContainText('Stop');
@@ -47,11 +47,11 @@ test('a new violin beginner goes from the tape to a card by keyboard alone', asy
   await page.keyboard.press('Space');
   await expect(page.getByText(/Best [45]\.\d s/)).toBeVisible();
 
-  await page.locator('#to-card').focus();
-  await page.keyboard.press('Enter');
-  await expect(page.locator('#print-card')).toBeFocused();
+  await page.locator('[data-act=to-card]').focus();
+  await pressMain(page);
+  await expect(page.locator('[data-act=print-card]')).toBeFocused();
   const card = page.getByRole('article', { name: 'Card of Keya Board' });
-  await expect(card).toContainText('Let your jaw rest');
+  await expect(card).toContainText('Lay your jaw down');
   await expect(card).toContainText('Look again by 24 May 2027');
 
   const downloading = page.waitForEvent('download');
@@ -69,7 +69,7 @@ test('a new violin beginner goes from the tape to a card by keyboard alone', asy
     'Chin rest',
     '18 mm',
     '0 mm',
-    'Let your jaw rest',
+    'Lay your jaw down',
     'Look again by 24 May 2027'
   ])
     expect(pdf.text).toContain(words);
@@ -103,12 +103,12 @@ test.describe('on a tablet', () => {
     await page.getByRole('button', { name: 'Lift higher' }).tap();
     await page.getByRole('button', { name: /^Keep this set-up/ }).tap();
     await expect(page.getByText('Set-up 1 is kept.')).toBeVisible();
-    await page.locator('#hold-neck').getByText('Not yet').tap();
+    await page.locator('[data-check=hold-neck]').getByText('Not yet').tap();
     await page.getByRole('button', { name: 'Head tips toward the instrument' }).tap();
     await expect(page.getByText('Chin rest or rest too low: raise by 5 mm.')).toBeVisible();
-    await page.locator('#stopwatch').tap();
+    await page.locator('[data-watch]').tap();
     await page.clock.runFor(2000);
-    await page.locator('#stopwatch').tap();
+    await page.locator('[data-watch]').tap();
     await page.getByRole('button', { name: /^Make the card/ }).tap();
     const card = page.getByRole('article', { name: 'Card of Tappy Tablet' });
     await expect(card).toContainText('14 in');
@@ -133,7 +133,7 @@ test('the card prints alone on a page of A6', async ({ page }) => {
   await page.evaluate(() =>
     Object.assign(window, { print: () => document.body.setAttribute('data-printed', '') })
   );
-  await page.locator('#print-card').click();
+  await page.locator('[data-act=print-card]').click();
   await expect(page.locator('body[data-printed]')).toHaveCount(1);
   const paper = await readPdf(await page.pdf({ preferCSSPageSize: true }));
   expect(paper.widthPt).toBeCloseTo((105 / 25.4) * 72, 0);
