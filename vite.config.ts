@@ -11,9 +11,17 @@ export default defineConfig({
   worker: { format: 'es' },
   build: { chunkSizeWarningLimit: 1200 },
   test: {
-    include: ['src/**/*.test.ts'],
     environment: 'node',
     // Properties over thousands of cases take their time on a busy machine.
-    testTimeout: 30_000
+    testTimeout: 30_000,
+    projects: [
+      { extends: true, test: { name: 'rules', include: ['src/**/!(*.svelte).test.ts'] } },
+      // What screens keep, with the reactivity that a browser has.
+      {
+        extends: true,
+        resolve: { conditions: ['browser'] },
+        test: { name: 'screens', environment: 'happy-dom', include: ['src/**/*.svelte.test.ts'] }
+      }
+    ]
   }
 });

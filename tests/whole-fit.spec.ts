@@ -6,7 +6,7 @@ test('a new violin beginner goes from the tape to a card by keyboard alone', asy
   await page.keyboard.press('Alt+Digit4');
   await expect(page.getByRole('heading', { name: 'Players' })).toBeVisible();
   await page.getByRole('link', { name: 'New player' }).focus();
-  await page.keyboard.press('Enter');
+  await pressMain(page);
   await expect(page.getByLabel('Name, initials or number')).toBeFocused();
   await page.keyboard.type('Keya Board');
   await page.keyboard.press('Enter');

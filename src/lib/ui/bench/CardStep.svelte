@@ -10,11 +10,11 @@
   let { bench, player, isNext }: { bench: Bench; player: Player; isNext: boolean } = $props();
 
   const card = $derived(
-    bench.decided && bench.kept
+    bench.decided && bench.rest.kept
       ? cardOf({
           player,
           fit: bench.decided,
-          setup: bench.kept,
+          setup: bench.rest.kept,
           focus: bench.focus,
           unit: bench.settings.unit,
           overrides: bench.settings.dimensions,
@@ -59,9 +59,9 @@
         </p>
       {/if}
       <Finish {player} />
-      {#if bench.setupChanged}
+      {#if bench.rest.changed}
         <p class="soft">
-          The card shows set-up {bench.kept?.version}. What you changed since is not kept yet.
+          The card shows set-up {bench.rest.kept?.version}. What you changed since is not kept yet.
         </p>
       {/if}
       {#if !bench.focus}

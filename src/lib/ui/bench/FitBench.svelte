@@ -46,7 +46,7 @@
     measure: bench.proposal !== null,
     try: bench.tried !== null || bench.decided !== null,
     decide: bench.decided !== null,
-    'set-up': bench.kept !== null && !bench.setupChanged,
+    'set-up': bench.rest.kept !== null && !bench.rest.changed,
     check: Object.keys(bench.seen).length > 0,
     card: false
   });
@@ -82,7 +82,7 @@
   }
 
   const sinceLast = $derived(
-    bench.kept && bench.earlierSetup ? changesBetween(bench.earlierSetup, bench.kept).length : 0
+    bench.rest.kept && bench.rest.earlier ? changesBetween(bench.rest.earlier, bench.rest.kept).length : 0
   );
 
   onMount(() => {

@@ -37,13 +37,13 @@
   }: { bench: Bench; player: Player; isNext: boolean; ondone: () => void } = $props();
 
   const unit = $derived(bench.settings.unit);
-  const stack = $derived(bench.stack);
-  const rest = $derived(bench.rest);
+  const stack = $derived(bench.rest.stack);
+  const rest = $derived(bench.rest.arrangement);
   const instrument = $derived(
     bench.decided ? dimensionsOf(player.family, bench.decided.size, bench.settings.dimensions) : null
   );
   const changes = $derived(
-    rest && bench.earlierSetup ? changeSentences(changesBetween(bench.earlierSetup, rest), unit) : []
+    rest && bench.rest.earlier ? changeSentences(changesBetween(bench.rest.earlier, rest), unit) : []
   );
   const highEnd = $derived(
     rest ? highEndOf(rest.settings.shoulderFoot.value, rest.settings.chestFoot.value) : 'even'
@@ -74,14 +74,14 @@
   }
 
   async function keep() {
-    const { decided, newestSetup } = bench;
+    const { decided, setups } = bench;
     if (!decided || !rest) return;
     const kept = await keeping.run(() =>
       keepSetup(db, player, {
         fit: decided,
         arrangement: rest,
-        ...bench.restBasis,
-        after: newestSetup?.id ?? null
+        ...bench.rest.basis,
+        after: setups[0]?.id ?? null
       })
     );
     if (kept) ondone();
@@ -94,8 +94,8 @@
   <p class="soft">Measure the neck gap or the height, and a starting point appears here.</p>
 {:else}
   <p class="keep">
-    {#if bench.kept && !bench.setupChanged}
-      <b>Set-up {bench.kept.version} is kept.</b> Change anything and keep it as a new version.
+    {#if bench.rest.kept && !bench.rest.changed}
+      <b>Set-up {bench.rest.kept.version} is kept.</b> Change anything and keep it as a new version.
     {:else}
       <button
         type="button"
@@ -104,7 +104,8 @@
         disabled={keeping.busy}
         onclick={keep}
       >
-        Keep this set-up{bench.kept ? ` as version ${bench.kept.version + 1}` : ''} <span class="key">↵</span>
+        Keep this set-up{bench.rest.kept ? ` as version ${bench.rest.kept.version + 1}` : ''}
+        <span class="key">↵</span>
       </button>
       <span class="soft">A starting point from the tape. Look, change one thing, look again.</span>
     {/if}
@@ -129,7 +130,7 @@
         stacked
       />
       <SteadySlider
-        value={Math.round(bench.adjustments.values.tilt ?? stack.tiltDeg)}
+        value={Math.round(bench.rest.adjustments.values.tilt ?? stack.tiltDeg)}
         min={TILT_RANGE_DEG[0]}
         max={TILT_RANGE_DEG[1]}
         label={(tiltDeg) => `Tilt of the strings: ${tiltDeg}°, ${HIGH_END_WORDS[highEnd]}`}
@@ -156,9 +157,9 @@
 
       <RestSettingsTable {rest} {unit} typed={bench.typed} onadjust={adjust} onmark={mark} />
 
-      {#if changes.length > 0 && bench.earlierSetup}
+      {#if changes.length > 0 && bench.rest.earlier}
         <p class="text-sm soft">
-          Since set-up {bench.earlierSetup.version} of {dayText(bench.earlierSetup.day)}:
+          Since set-up {bench.rest.earlier.version} of {dayText(bench.rest.earlier.day)}:
           {changes.join('; ')}.
         </p>
       {/if}

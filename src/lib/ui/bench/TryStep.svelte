@@ -1,7 +1,7 @@
 <script lang="ts">
   import { tick } from 'svelte';
   import { STOP, type TrialChoice } from '$lib/core/trial';
-  import { answerTrial, beginTrial, db, dropTrial, type Player } from '$lib/data';
+  import { answerTrial, beginTrial, db, dropTrial, notePain, type Player } from '$lib/data';
   import { sizesUp } from '$lib/core/instruments';
   import { Action } from '$lib/ui/action.svelte';
   import Choice from '$lib/ui/Choice.svelte';
@@ -47,12 +47,28 @@
     if (await acting.run(() => answerTrial(db, player, { look: look.id, choice }, given))) await toHeading();
   }
 
+  /** Pain is noted even where the answer before it has just ended the trial. */
+  async function stop() {
+    const trying = bench.draft.trial?.size ?? null;
+    const noted = await acting.insist(() =>
+      asking
+        ? answerTrial(
+            db,
+            player,
+            { look: asking.look.id, choice: STOP },
+            bench.draft.trial?.answers.length ?? 0
+          )
+        : notePain(db, player, 'trial', trying)
+    );
+    if (noted) await toHeading();
+  }
+
   function keydown(event: KeyboardEvent) {
     if (!asking || event.repeat || event.altKey || event.ctrlKey || event.metaKey) return;
     const choice: TrialChoice | undefined = asking.choices[Number(event.key) - 1];
     if (!choice && event.key !== '0') return;
     event.preventDefault();
-    void answer(choice?.id ?? STOP);
+    void (choice ? answer(choice.id) : stop());
   }
 </script>
 
@@ -82,7 +98,7 @@
               </li>
             {/each}
           </ol>
-          <button type="button" class="btn act stop" onclick={() => answer(STOP)}>
+          <button type="button" class="btn act stop" onclick={stop}>
             <span class="key">0</span> Pain, tingling or numbness
           </button>
           <button type="button" class="act-quiet" onclick={() => attempt(() => dropTrial(db, player))}

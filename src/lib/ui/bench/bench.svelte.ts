@@ -1,24 +1,8 @@
-import {
-  combineReadings,
-  FRACTION_OF_HEIGHT,
-  MEASUREMENTS,
-  type MeasurementId,
-  type Readings
-} from '$lib/core/body';
+import { combineReadings, MEASUREMENTS, type MeasurementId, type Readings } from '$lib/core/body';
 import { checksFor, focusOf, type Check } from '$lib/core/checks';
 import { isBeyondReference } from '$lib/core/growth';
-import { dimensionsOf, isShoulderFamily, type Size } from '$lib/core/instruments';
+import type { Size } from '$lib/core/instruments';
 import type { Outlook } from '$lib/core/outlook';
-import {
-  changesBetween,
-  NO_REST_ADJUSTMENTS,
-  restStack,
-  settle,
-  TILT_DEG,
-  type RestAdjustments,
-  type RestArrangement,
-  type RestStack
-} from '$lib/core/setup';
 import { proposeSize, type Proposal } from '$lib/core/sizing';
 import { followTrial, looksFor, type Advice, type TrialState } from '$lib/core/trial';
 import {
@@ -53,8 +37,7 @@ import { sexOf } from '$lib/data/lengths';
 import { clock } from '$lib/ui/clock.svelte';
 import { live, liveRecord, liveRows, type Live } from '$lib/ui/live.svelte';
 import { TypedTexts } from '$lib/ui/typed.svelte';
-
-type RestSetup = Extract<Setup, { kind: 'rest' }>;
+import { RestBench } from './rest.svelte';
 
 /**
  * Everything that one fit shows: the player's records as they stand in the database, what is typed or chosen
@@ -72,6 +55,8 @@ export class Bench {
   readonly #draft: Live<Draft | null>;
   readonly #settings;
   readonly typed: TypedTexts;
+  /** The rest of a violin or viola, as it is on the screen and as it was kept. */
+  readonly rest = new RestBench(this);
 
   constructor(playerId: string) {
     this.#playerId = playerId;
@@ -119,7 +104,8 @@ export class Bench {
 
   readonly draft = $derived.by(() => this.#draft.current ?? newDraft(this.#playerId));
   readonly checkResults = $derived.by(() => newestFirst(this.#checks.current));
-  readonly #newestSetups = $derived.by(() => newestFirst(this.#setups.current));
+  /** The set-ups of this player, newest first. */
+  readonly setups: readonly Setup[] = $derived.by(() => newestFirst(this.#setups.current));
 
   /** The player's case as it stands; null for a player who is not there. */
   readonly of: PlayerCase | null = $derived.by(() => {
@@ -214,88 +200,6 @@ export class Bench {
         of.fits.filter((fit) => !isOfThisFit(of, fit))
       )
     );
-  });
-
-  /** The set-up that was kept for the decision of this fit. */
-  readonly kept: RestSetup | null = $derived.by(() => {
-    const { decided } = this;
-    return decided ? (this.#restSetups.find(({ fitId }) => fitId === decided.id) ?? null) : null;
-  });
-
-  readonly #restSetups = $derived.by(() =>
-    this.#newestSetups.filter((setup): setup is RestSetup => setup.kind === 'rest')
-  );
-
-  /** The newest set-up of all that this player has. */
-  readonly newestSetup: Setup | null = $derived.by(() => this.#newestSetups[0] ?? null);
-
-  /** The newest set-up of an earlier fit on the same family, to compare with. */
-  readonly earlierSetup: RestSetup | null = $derived.by(
-    () =>
-      this.#restSetups.find(
-        ({ fitId, family }) => fitId !== this.decided?.id && family === this.player?.family
-      ) ?? null
-  );
-
-  /** What was changed by hand in the rest. */
-  readonly adjustments: RestAdjustments = $derived.by(() => {
-    const { setup } = this.draft;
-    return setup?.kind === 'rest' ? setup : NO_REST_ADJUSTMENTS;
-  });
-
-  /** Lengths that the rest is worked out from, mm; null where there are too few. */
-  readonly #restLengths = $derived.by(() => {
-    const neckGapMm = this.valueOf('neckGap');
-    const heightMm = this.valueOf('height') ?? this.#heightFromArm();
-    return neckGapMm === null && heightMm === null ? null : { neckGapMm, heightMm };
-  });
-
-  readonly stack: RestStack | null = $derived.by(() => {
-    const { decided, player, settings, adjustments } = this;
-    const lengths = this.#restLengths;
-    if (!decided || !player || !isShoulderFamily(player.family) || !lengths) return null;
-    const dropMm = this.valueOf('shoulderSlope');
-    const look = this.newest.shoulderSlope?.look ?? 'medium';
-    const chinRestMm = adjustments.values.chinRest;
-    return restStack({
-      instrument: dimensionsOf(player.family, decided.size, settings.dimensions),
-      ...lengths,
-      shoulder: dropMm !== null && lengths.heightMm !== null ? { dropMm } : { slope: look },
-      school: adjustments.choices.school ?? settings.restSchool,
-      tiltDeg: adjustments.values.tilt ?? TILT_DEG[settings.tiltSchool],
-      ...(chinRestMm === undefined ? {} : { chinRestMm })
-    });
-  });
-
-  #heightFromArm(): number | null {
-    const palmMm = this.valueOf('armToPalm');
-    return palmMm === null ? null : palmMm / FRACTION_OF_HEIGHT.neckToPalm;
-  }
-
-  readonly rest: RestArrangement | null = $derived.by(() => {
-    const { adjustments, settings, stack } = this;
-    return stack && settle(stack, { school: settings.restSchool, mount: 'beside' }, adjustments);
-  });
-
-  /** What the set-up on the screen rests on, for its record. */
-  get restBasis() {
-    const { stack } = this;
-    const slopeMm = this.valueOf('shoulderSlope');
-    const heightMm = this.valueOf('height');
-    return {
-      lengths: {
-        ...(stack ? { neckGap: stack.neckGapMm } : {}),
-        ...(heightMm === null ? {} : { height: heightMm }),
-        ...(slopeMm === null ? {} : { shoulderSlope: slopeMm })
-      },
-      estimated: this.valueOf('neckGap') === null ? (['neckGap'] as const) : []
-    };
-  }
-
-  /** True while the set-up on the screen differs from the one that was kept. */
-  readonly setupChanged: boolean = $derived.by(() => {
-    const { kept, rest } = this;
-    return kept !== null && rest !== null && changesBetween(kept, rest).length > 0;
   });
 
   readonly checks: readonly Check[] = $derived.by(() => (this.player ? checksFor(this.player.family) : []));

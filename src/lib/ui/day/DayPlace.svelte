@@ -5,17 +5,15 @@
   import { db, dropReading, groupOf, type DayState } from '$lib/data';
   import { passInQueue, readInQueue, setDayState, type DayMember } from '$lib/data/days';
   import { Action } from '$lib/ui/action.svelte';
-  import ChanceBar from '$lib/ui/bench/ChanceBar.svelte';
   import MeasureField from '$lib/ui/field/MeasureField.svelte';
   import PainNotes from '$lib/ui/PainNotes.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import Part from '$lib/ui/shell/Part.svelte';
-  import VerdictMark from '$lib/ui/VerdictMark.svelte';
-  import { chosenOf } from '$lib/core/sizing';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { ageText } from '$lib/words/dates';
   import { MEASUREMENT_WORDS } from '$lib/words/measurements';
-  import { reasonSentences, verdictLine, warningSentence } from '$lib/words/sizing';
+  import DayAnswer from './DayAnswer.svelte';
+  import DayHead from './DayHead.svelte';
   import DaySummary from './DaySummary.svelte';
   import QueueList from './QueueList.svelte';
   import { DayQueue } from './queue.svelte';
@@ -32,9 +30,7 @@
   const player = $derived(member?.player ?? null);
   const fields = $derived(player ? LINE_ORDER[player.family] : []);
   const proposal = $derived(queue.proposal);
-  const chosen = $derived(proposal ? chosenOf(proposal) : undefined);
   const advised = $derived(queue.advice?.size ?? null);
-  const measured = $derived(queue.members.filter(({ state }) => state !== 'waiting').length);
   /** Between sizes a try on the body settles it; and without an advised size the bench says why. */
   const toSecondLine = $derived(proposal !== null && (proposal.betweenSizes || advised === null));
   const over = $derived(queue.ready && queue.members.length > 0 && member === null);
@@ -127,27 +123,7 @@
   </section>
 {:else}
   <div class="day" bind:this={place}>
-    <header>
-      <div>
-        <h1>{queue.day.name}</h1>
-        <p class="soft">
-          {measured} of {queue.members.length} seen{queue.secondLine.length > 0
-            ? `, ${queue.secondLine.length} for a trial`
-            : ''}
-        </p>
-      </div>
-      <a class="btn act no-print" href="/day">All fitting days</a>
-    </header>
-    <div
-      class="progress no-print"
-      role="progressbar"
-      aria-label="Players seen"
-      aria-valuemin="0"
-      aria-valuemax={queue.members.length}
-      aria-valuenow={measured}
-    >
-      <span style:width="{(100 * measured) / Math.max(1, queue.members.length)}%"></span>
-    </div>
+    <DayHead {queue} />
 
     <div class="columns">
       {#if player && member}
@@ -190,26 +166,7 @@
             </div>
             <div class="said" aria-live="polite">
               <Part name="The answer">
-                {#if proposal && chosen}
-                  {#if proposal.between}
-                    <p class="between num">{proposal.between[0]}<span> or </span>{proposal.between[1]}</p>
-                    <p class="verdict">between sizes: a try on the body settles it</p>
-                  {:else}
-                    <p class="big num {chosen.verdict}">{chosen.size}</p>
-                    <p class="verdict {chosen.verdict}">
-                      <VerdictMark verdict={chosen.verdict} size={16} />
-                      {verdictLine(chosen, unit)}
-                    </p>
-                  {/if}
-                  <ChanceBar candidates={proposal.candidates} />
-                  <p class="soft">{reasonSentences(proposal, unit)[0]}</p>
-                  {#each proposal.warnings as warning, index (index)}
-                    <p class="warning">{warningSentence(warning, unit)}</p>
-                  {/each}
-                {:else}
-                  <p class="big num nothing" aria-hidden="true">?</p>
-                  <p class="soft">The first number gives a first answer.</p>
-                {/if}
+                <DayAnswer {proposal} {unit} />
               </Part>
             </div>
           </div>
@@ -263,25 +220,6 @@
     display: grid;
     gap: 0.75rem;
   }
-  header {
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: space-between;
-    align-items: start;
-    gap: 0.5rem 1rem;
-  }
-  .progress {
-    height: 6px;
-    border-radius: 3px;
-    background: var(--line);
-    overflow: hidden;
-  }
-  .progress span {
-    display: block;
-    height: 100%;
-    background: var(--fits);
-    transition: width 0.2s;
-  }
   .columns {
     display: grid;
     grid-template-columns: minmax(0, 1fr) 17rem;
@@ -309,41 +247,6 @@
     grid-template-columns: 19rem minmax(0, 1fr);
     gap: 1rem 2.5rem;
     min-height: 19rem;
-  }
-  .big {
-    font-size: 6.5rem;
-    line-height: 1;
-    font-weight: 750;
-    letter-spacing: -0.03em;
-    white-space: nowrap;
-  }
-  .between {
-    font-size: 4rem;
-    line-height: 1.2;
-    font-weight: 750;
-    white-space: nowrap;
-  }
-  .between span {
-    margin-inline: 0.5rem;
-    font:
-      400 1.25rem 'Atkinson Hyperlegible Next Variable',
-      sans-serif;
-    color: var(--ink-soft);
-  }
-  .nothing {
-    color: var(--line-strong);
-  }
-  .verdict {
-    display: flex;
-    align-items: center;
-    gap: 0.4rem;
-    font-weight: 600;
-    font-size: 1.1rem;
-    margin-bottom: 0.75rem;
-  }
-  .warning {
-    color: var(--stop);
-    font-weight: 550;
   }
   .actions {
     display: flex;

@@ -1,14 +1,13 @@
 <script lang="ts">
-  import X from '@lucide/svelte/icons/x';
-  import { combineReadings, plausibility, type MeasurementId } from '$lib/core/body';
-  import { formatHeight, lengthNumber, parseLength, type LengthUnit } from '$lib/core/length';
+  import { combineReadings, type MeasurementId } from '$lib/core/body';
+  import { formatHeight, lengthNumber, type LengthUnit } from '$lib/core/length';
   import type { Measurement } from '$lib/data';
-  import { Action } from '$lib/ui/action.svelte';
   import type { TypedTexts } from '$lib/ui/typed.svelte';
   import { dayText } from '$lib/words/dates';
-  import { lengthProblemSentence, plausibilitySentence } from '$lib/words/lengths';
   import { MEASUREMENT_WORDS } from '$lib/words/measurements';
   import type { Snippet } from 'svelte';
+  import { LengthEntry } from './entry.svelte';
+  import ReadingsList from './ReadingsList.svelte';
 
   /**
    * One line of the measuring list. Takes a typed length, asks when it is unlikely, keeps every reading and
@@ -56,7 +55,6 @@
   const uid = $props.id();
   let input: HTMLInputElement | undefined = $state();
   const text = $derived(typed.of(kind) ?? '');
-  const taking = new Action();
   const words = $derived(MEASUREMENT_WORDS[kind]);
   const readings = $derived(fresh ? (measurement?.readings ?? []) : []);
   const value = $derived(
@@ -72,8 +70,20 @@
   let focused = $state(false);
   /** Typed since the field was last left. Not reactive: a field that is taken away in use is left too. */
   let touched = false;
-  let question = $state<{ mm: number; text: string } | null>(null);
-  let problem = $state('');
+  const entry = new LengthEntry(() => ({
+    kind,
+    unit,
+    text,
+    readings: readings.map(({ mm }) => mm),
+    heightMm,
+    isBeyondAge,
+    write: (mm) => {
+      touched = false;
+      return onreading(mm);
+    },
+    entered: (taken) => typed.entered(kind, taken),
+    goOn: onnext
+  }));
 
   const shown = $derived.by(() => {
     if (value)
@@ -84,51 +94,13 @@
     return '';
   });
 
-  /** Takes what was typed. Leaving the field takes it too, but asks no question twice and does not go on. */
-  function enter(confirmed = false, goOn = true) {
-    if (text.trim() === '') {
-      if (!goOn) return;
-      if (!apart || problem !== '') return onnext();
-      problem = ' ';
-      return;
-    }
-    const parsed = parseLength(text, unit);
-    if (!parsed.ok) {
-      problem = lengthProblemSentence(parsed.problem, unit);
-      return;
-    }
-    problem = '';
-    const forAge = isBeyondAge(parsed.mm) ? 'beyond' : 'within';
-    const judged = plausibility(kind, parsed.mm, heightMm, forAge);
-    if (judged.kind === 'impossible') {
-      problem = plausibilitySentence(kind, parsed.mm, judged, unit);
-      return;
-    }
-    const asked = confirmed || question?.mm === parsed.mm;
-    if (judged.kind === 'ask' && !asked) {
-      question = { mm: parsed.mm, text: plausibilitySentence(kind, parsed.mm, judged, unit) };
-      return;
-    }
-    if (taking.busy) return;
-    const before = readings.map(({ mm }) => mm);
-    question = null;
-    touched = false;
-    const entered = text;
-    void taking.run(async () => {
-      await onreading(parsed.mm);
-      typed.entered(kind, entered);
-    });
-    if (combineReadings(kind, [...before, parsed.mm]).agrees && goOn) onnext();
-  }
-
   function keydown(event: KeyboardEvent) {
     if (event.key === 'Enter') {
       event.preventDefault();
-      if (!event.repeat) enter();
-    } else if (event.key === 'Escape' && (question || problem)) {
+      if (!event.repeat) entry.enter();
+    } else if (event.key === 'Escape' && (entry.question || entry.problem)) {
       event.preventDefault();
-      question = null;
-      problem = '';
+      entry.reset();
     }
   }
 </script>
@@ -151,19 +123,18 @@
       class:estimate={!value && !focused && text === ''}
       class:waiting={text !== '' && !focused}
       aria-describedby="{uid}-about"
-      aria-invalid={problem.trim() !== '' || undefined}
+      aria-invalid={entry.problem !== '' || undefined}
       onfocus={() => {
         focused = true;
         onactive();
       }}
       onblur={() => {
         focused = false;
-        if (touched && !question && problem === '' && text !== '') enter(false, false);
+        if (touched) entry.leave();
         touched = false;
       }}
       oninput={(event) => {
-        question = null;
-        problem = '';
+        entry.reset();
         touched = true;
         typed.type(kind, event.currentTarget.value);
       }}
@@ -172,45 +143,28 @@
     {#if active}<span class="unit num">{unit}</span>{/if}
   </div>
   <div class="about" id="{uid}-about">
-    {#if active || apart || question || problem}
+    {#if active || apart || entry.question || entry.problem}
       {#if active}<p class="how">{words.how}</p>{/if}
-      {#if readings.length > 0}
-        <ul class="readings" aria-label="Readings of {words.name}">
-          {#each readings as reading, index (reading.at + index)}
-            <li class="num">
-              {lengthNumber(reading.mm, unit)}
-              <button
-                type="button"
-                onpointerdown={(event) => event.preventDefault()}
-                onclick={() => ondrop(reading)}
-                aria-label="Drop the reading {lengthNumber(reading.mm, unit)} {unit}"
-              >
-                <X size={14} aria-hidden="true" />
-              </button>
-            </li>
-          {/each}
-          {#if value && readings.length > 1}<li class="num soft">± {lengthNumber(value.sdMm, unit)}</li>{/if}
-        </ul>
-      {/if}
+      {#if value}<ReadingsList name={words.name} {readings} sdMm={value.sdMm} {unit} {ondrop} />{/if}
       {#if apart && value}
         <p class="warn" role="alert">
           {lengthNumber(value.spreadMm, unit)}
           {unit} apart. Take {readings.length === 2 ? 'a third' : 'another'}, or drop one.
         </p>
       {/if}
-      {#if problem.trim() !== ''}<p class="warn" role="alert">{problem}</p>{/if}
-      {#if question}
+      {#if entry.problem !== ''}<p class="warn" role="alert">{entry.problem}</p>{/if}
+      {#if entry.question}
         <div class="warn" role="alert">
-          <p>{question.text}</p>
+          <p>{entry.question.text}</p>
           <p class="answers">
-            <button type="button" class="btn act" onclick={() => enter(true)}
+            <button type="button" class="btn act" onclick={() => entry.confirm()}
               >Keep it <span class="key">↵</span></button
             >
             <button
               type="button"
               class="act-quiet"
               onclick={() => {
-                question = null;
+                entry.reset();
                 typed.type(kind, '');
                 input?.focus();
               }}>Type it again</button
@@ -219,7 +173,7 @@
         </div>
       {/if}
     {/if}
-    {#if text !== '' && !focused && !taking.busy && !question && problem === ''}<p class="old">
+    {#if text !== '' && !focused && !entry.busy && !entry.question && entry.problem === ''}<p class="old">
         typed, not taken yet
       </p>{/if}
     {#if !fresh && measurement && measurement.readings.length > 0}
@@ -234,7 +188,7 @@
       class="btn act go"
       tabindex="-1"
       onpointerdown={(event) => event.preventDefault()}
-      onclick={() => enter()}
+      onclick={() => entry.enter()}
     >
       {text.trim() === '' ? 'Skip' : 'Take'} <span class="key">↵</span>
     </button>
@@ -318,24 +272,6 @@
   .how,
   .old {
     font-size: 0.85rem;
-    color: var(--ink-soft);
-  }
-  .readings {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.15rem 0.75rem;
-    align-items: center;
-    font-size: 0.9rem;
-  }
-  .readings li {
-    display: inline-flex;
-    align-items: center;
-  }
-  .readings button {
-    min-width: 1.75rem;
-    min-height: 1.75rem;
-    display: inline-grid;
-    place-items: center;
     color: var(--ink-soft);
   }
   .warn {

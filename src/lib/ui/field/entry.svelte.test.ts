@@ -1,0 +1,125 @@
+import { onScreen } from '$lib/ui/testing.svelte';
+import { NotSaved } from '$lib/data';
+import type { LengthUnit } from '$lib/core/length';
+import { expect, it, vi } from 'vitest';
+import { LengthEntry, type EntrySurroundings } from './entry.svelte';
+
+/** A field of the list as a teacher meets it; writing takes as long as the test wants. */
+function fieldOf(kind: EntrySurroundings['kind'], shared = { heightMm: null as number | null }) {
+  let text = '';
+  const stored: number[] = [];
+  const went = vi.fn();
+  let storing: Promise<void> = Promise.resolve();
+  const entry = onScreen(
+    () =>
+      new LengthEntry(() => ({
+        kind,
+        unit: 'cm' as LengthUnit,
+        text,
+        readings: stored,
+        heightMm: kind === 'height' ? null : shared.heightMm,
+        isBeyondAge: (mm) => kind === 'height' && mm < 900,
+        write: async (mm) => {
+          await storing;
+          stored.push(mm);
+          if (kind === 'height') shared.heightMm = mm;
+        },
+        entered: (taken) => taken === text && (text = ''),
+        goOn: went
+      }))
+  );
+  return {
+    entry,
+    stored,
+    went,
+    type: (typed: string) => {
+      text = typed;
+      entry.reset();
+    },
+    text: () => text,
+    slowly: (until: Promise<void>) => (storing = until)
+  };
+}
+
+it('takes what is typed, once, and goes on', async () => {
+  const field = fieldOf('height');
+  field.type('120.5');
+  field.entry.enter();
+  field.entry.enter();
+  await expect.poll(() => field.text()).toBe('');
+  expect(field.stored).toEqual([1205]);
+  expect(field.went).toHaveBeenCalled();
+});
+
+it('asks about what is unlikely, and takes it when it is confirmed or entered again', async () => {
+  const field = fieldOf('armToPalm', { heightMm: 1200 });
+  field.type('41.5');
+  field.entry.enter();
+  expect(field.entry.question?.text).toContain('Palm or wrist?');
+  field.entry.leave();
+  expect(field.stored).toEqual([]);
+  field.entry.enter();
+  await expect.poll(() => field.stored).toEqual([415]);
+  field.type('41');
+  field.entry.enter();
+  field.entry.confirm();
+  await expect.poll(() => field.stored).toEqual([415, 410]);
+});
+
+it('refuses what can’t be and what is no length, and keeps it on the screen', () => {
+  const field = fieldOf('neckGap');
+  field.type('99');
+  field.entry.enter();
+  expect(field.entry.problem).toContain("can't be right");
+  field.type('seven');
+  field.entry.enter();
+  expect(field.entry.problem).toContain('Not read as a length');
+  expect(field.text()).toBe('seven');
+  expect(field.stored).toEqual([]);
+});
+
+it('asks about a height far outside the age', () => {
+  const field = fieldOf('height');
+  field.type('85');
+  field.entry.enter();
+  expect(field.entry.question?.text).toMatch(/cm or inches|birth month/i);
+});
+
+it('judges a length in the light of a height that is still on its way', async () => {
+  const shared = { heightMm: null as number | null };
+  const [height, palm] = [fieldOf('height', shared), fieldOf('armToPalm', shared)];
+  let written: () => void = () => undefined;
+  height.slowly(new Promise((end) => (written = end)));
+  height.type('120');
+  height.entry.enter();
+  palm.type('19');
+  palm.entry.enter();
+  expect(palm.stored).toEqual([]);
+  written();
+  await expect.poll(() => palm.entry.question?.text).toContain('Centimetres or inches?');
+  expect(palm.stored).toEqual([]);
+});
+
+it('readings that lie apart hold the field until Enter is pressed once more', async () => {
+  const field = fieldOf('armToPalm');
+  field.stored.push(480);
+  field.type('46');
+  field.entry.enter();
+  await expect.poll(() => field.stored).toEqual([480, 460]);
+  await expect.poll(() => field.text()).toBe('');
+  expect(field.went).not.toHaveBeenCalled();
+  field.entry.enter();
+  expect(field.went).not.toHaveBeenCalled();
+  field.entry.enter();
+  expect(field.went).toHaveBeenCalledTimes(1);
+});
+
+it('what the storage did not take stays typed', async () => {
+  const field = fieldOf('height');
+  field.slowly(Promise.reject(new NotSaved('Measured height', 'disk-full', new Error('full'))));
+  field.type('120');
+  field.entry.enter();
+  await expect.poll(() => field.entry.busy).toBe(false);
+  expect(field.text()).toBe('120');
+  expect(field.stored).toEqual([]);
+});
