@@ -19,6 +19,8 @@ export default defineConfig({
     locale: 'en-GB',
     timezoneId: 'Europe/Berlin',
     acceptDownloads: true,
+    // A colour on its way from one theme to the other is neither.
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
       args: [

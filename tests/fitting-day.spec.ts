@@ -14,8 +14,7 @@ const CLASS_LIST = Buffer.from(
 /** A player's place in the list of the line. */
 const inLine = (page: Page, name: string) => page.locator('.lists').getByRole('button', { name });
 
-// The walk through the line has to follow the list's new markup.
-test.fixme('a class of 25 goes from a CSV list to counted sizes by keyboard, and survives a reload', async ({
+test('a class of 25 goes from a CSV list to counted sizes by keyboard, and survives a reload', async ({
   page
 }) => {
   test.slow();

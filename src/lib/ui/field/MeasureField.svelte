@@ -76,6 +76,7 @@
     text,
     readings: readings.map(({ mm }) => mm),
     heightMm,
+    coming: typed.coming,
     isBeyondAge,
     write: (mm) => {
       touched = false;

@@ -11,7 +11,10 @@ export interface EntrySurroundings {
   readonly text: string;
   /** Readings that count today, mm. */
   readonly readings: readonly number[];
+  /** Null where the height is not known, or is what is measured. */
   readonly heightMm: number | null;
+  /** Lengths of this player that are on their way to the database, mm: the next one is judged in their light. */
+  readonly coming: Map<MeasurementId, number>;
   /** Whether a height lies far outside what the age lets expect. */
   readonly isBeyondAge: (mm: number) => boolean;
   /** Writes a reading; resolves when it is in the database. */
@@ -20,9 +23,6 @@ export interface EntrySurroundings {
   readonly entered: (text: string) => void;
   readonly goOn: () => void;
 }
-
-/** The newest reading that is on its way to the database: the next one is judged in its light. */
-let onItsWay: Promise<unknown> | null = null;
 
 /**
  * How a typed length becomes a reading: read, asked about when it is unlikely, refused when it can't be, and
@@ -67,11 +67,8 @@ export class LengthEntry {
   }
 
   #take(confirmed: boolean, goOn: boolean): void {
-    if (onItsWay) {
-      void onItsWay.then(() => (goOn || this.question === null) && this.#take(confirmed, goOn));
-      return;
-    }
-    const { kind, unit, text, readings, heightMm, isBeyondAge, write, entered } = this.#around();
+    const { kind, unit, text, readings, coming, isBeyondAge, write, entered } = this.#around();
+    const heightMm = kind === 'height' ? null : (coming.get('height') ?? this.#around().heightMm);
     if (text.trim() === '') return goOn ? this.#goOn(readings) : undefined;
     const parsed = parseLength(text, unit);
     if (!parsed.ok) {
@@ -91,12 +88,13 @@ export class LengthEntry {
     }
     if (this.busy) return;
     this.question = null;
-    const written = this.#taking.run(async () => {
-      await write(mm);
-      entered(text);
-    });
-    onItsWay = written;
-    void written.then(() => onItsWay === written && (onItsWay = null));
+    coming.set(kind, mm);
+    void this.#taking
+      .run(async () => {
+        await write(mm);
+        entered(text);
+      })
+      .finally(() => coming.delete(kind));
     if (goOn && combineReadings(kind, [...readings, mm]).agrees) this.#around().goOn();
   }
 
