@@ -111,6 +111,20 @@ export const somebody = (patch: Partial<Records['players']> = {}): Records['play
   ...patch
 });
 
+/** Readings of a length, taken just now. */
+export const reading = (
+  { id }: Pick<Records['players'], 'id'>,
+  kind: Records['measurements']['kind'],
+  ...mm: readonly number[]
+): Records['measurements'] => ({
+  id: `${id}:${kind}:2026-11-24`,
+  playerId: id,
+  kind,
+  day: '2026-11-24',
+  readings: mm.map((one, index) => ({ mm: one, at: new Date(NOW.getTime() + index).toISOString() })),
+  look: null
+});
+
 /** Opens the bench of a new player without any measurement. Returns the player's id. */
 export async function openNewPlayer(
   page: Page,

@@ -43,6 +43,8 @@ for (const place of PLACES)
   test(`${place} is accessible and fits a desk, a tablet and a phone`, async ({ page }) => {
     await openWithClass(page, place);
     await expectAccessible(page);
+    // One next action at a time.
+    expect(await page.locator('.act-next:visible').count()).toBeLessThanOrEqual(1);
     for (const [width, height] of [
       [1280, 800],
       [820, 1180],
