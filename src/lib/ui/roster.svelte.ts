@@ -6,17 +6,18 @@ import type { Underway } from '$lib/workers/foresee';
 
 /** Every player with where each stands; what is not foreseen yet is worked out, for many in a worker. */
 export class Roster {
+  #underway = $state.raw<Underway | null>(null);
+  /** Read anew when the worker has ended, not with each hundred players that it has done. */
   readonly #entries = live<readonly RosterEntry[]>(
-    () => roster(db, clock.today),
+    () => (this.#underway ? Promise.resolve(this.#entries.current) : roster(db, clock.today)),
     [],
-    () => clock.today
+    () => [clock.today, this.#underway]
   );
   done = $state(0);
   total = $state(0);
   /** Stopped by the teacher; what is missing stays missing until asked for again. */
   stopped = $state(false);
   failed = $state(false);
-  #underway = $state.raw<Underway | null>(null);
   #busy = false;
 
   constructor() {

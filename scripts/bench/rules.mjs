@@ -1,0 +1,66 @@
+/** How long the rules take. */
+import { createServer } from 'vite';
+import { root } from '../lib.mjs';
+
+/** Median time of one call in ms over many batches. */
+function timeOf(work, calls = 2000) {
+  const batches = Array.from({ length: 15 }, () => {
+    const start = performance.now();
+    for (let call = 0; call < calls; call++) work(call);
+    return (performance.now() - start) / calls;
+  });
+  return batches.sort((a, b) => a - b)[7];
+}
+
+export async function benchRules(report) {
+  const vite = await createServer({
+    root,
+    server: { middlewareMode: true },
+    appType: 'custom',
+    logLevel: 'error'
+  });
+  const core = (folder) => vite.ssrLoadModule(`/src/lib/core/${folder}/index.ts`);
+  const { judgeSizes, proposeSize } = await core('sizing');
+  const { restStack } = await core('setup');
+  const { dimensionsOf } = await core('instruments');
+  const { averageSeatedBody, solvePosture } = await core('cello');
+  const violinist = (call) => ({
+    family: 'violin',
+    readings: {
+      height: [1100 + (call % 700)],
+      armToPalm: [478, 480],
+      armToWrist: [421],
+      handLength: [128]
+    },
+    rule: { school: 'palm-centre' }
+  });
+  const cellist = (call) => ({
+    family: 'cello',
+    readings: {
+      height: [1000 + (call % 900)],
+      armReach: [400 + (call % 300)],
+      seatedEar: [480 + (call % 200)]
+    }
+  });
+  const cello = dimensionsOf('cello', '1/2');
+  const rest = (call) => ({
+    instrument: dimensionsOf('violin', '1/2'),
+    neckGapMm: 50 + (call % 40),
+    heightMm: 1330,
+    shoulder: { slope: 'medium' },
+    school: 'rest-first'
+  });
+  for (const [what, work, limit, calls] of [
+    ['one proposal with its evidence and reasons', (call) => proposeSize(violinist(call)), 0.2],
+    ['the closed-form judgement of all cello sizes', (call) => judgeSizes(cellist(call)), 0.2],
+    [
+      'one full solve of seat, pin and angle',
+      (call) => solvePosture(averageSeatedBody(1000 + (call % 900)), cello),
+      3,
+      500
+    ],
+    ['one set-up', (call) => restStack(rest(call)), 0.1]
+  ])
+    report(what, timeOf(work, calls), limit, 'ms');
+  await vite.close();
+}

@@ -1,0 +1,152 @@
+/** How heavy the first screen is, and how soon each screen is there in a large school. */
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { launch, putRecords, serving } from '../browser.mjs';
+import { root, runBin } from '../lib.mjs';
+import { checksOf, school } from './class.mjs';
+
+const BASELINE = 'scripts/bench/baseline';
+const TRIES = 5;
+
+const middle = (values) => values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)];
+
+/** Bytes of gzipped JavaScript that a first visit loads until the page is ready. */
+async function firstScreenBytes(browser, address, ready) {
+  const page = await (await browser.newContext()).newPage();
+  const sizes = [];
+  page.on('response', (response) => {
+    if (/javascript/.test(response.headers()['content-type'] ?? ''))
+      sizes.push(response.body().then((body) => gzipSync(body).length));
+  });
+  await page.goto(address);
+  await page.locator(ready).waitFor();
+  await page.waitForLoadState('networkidle');
+  await page.context().close();
+  return (await Promise.all(sizes)).reduce((sum, size) => sum + size, 0);
+}
+
+/**
+ * Runs in the page: goes to a place by its link, and answers with the time until what is looked for is there, and the
+ * longest time for which the page was silent meanwhile.
+ */
+function goTo([href, selector, limitMs]) {
+  const link = Object.assign(document.createElement('a'), { href });
+  document.querySelector('main').append(link);
+  const start = performance.now();
+  let last = start;
+  let longestMs = 0;
+  link.click();
+  return new Promise((done, fail) => {
+    const tick = () => {
+      const now = performance.now();
+      longestMs = Math.max(longestMs, now - last - 4);
+      last = now;
+      if (location.pathname === href && document.querySelector(selector))
+        done({ waitMs: now - start, longestMs });
+      else if (now - start > limitMs) fail(new Error(`${href} did not come`));
+      else setTimeout(tick, 4);
+    };
+    setTimeout(tick, 0);
+  });
+}
+
+/** Runs in the page: `answered` becomes the time from the Enter key to the next change of the answer. */
+function watchForAnswer() {
+  window.answered = new Promise((done) => {
+    const place = document.querySelector('.answer-place');
+    addEventListener(
+      'keydown',
+      () => {
+        const start = performance.now();
+        const giveUp = setTimeout(() => done(Infinity), 3000);
+        const observer = new MutationObserver(() => {
+          clearTimeout(giveUp);
+          observer.disconnect();
+          done(performance.now() - start);
+        });
+        observer.observe(place, { subtree: true, childList: true, characterData: true, attributes: true });
+      },
+      { once: true, capture: true }
+    );
+  });
+}
+
+/** Records in a page of a context of their own, with the application at a place that shows no list. */
+async function inSchool(browser, address, records, work) {
+  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+  const atRest = async () => {
+    await page.goto(`${address}/settings`);
+    await page.getByRole('heading', { name: 'Settings' }).waitFor();
+    await page.waitForLoadState('networkidle');
+  };
+  await atRest();
+  await putRecords(page, records);
+  await work(page, atRest);
+  await page.context().close();
+}
+
+async function benchLists(browser, address, report, count, limitMs) {
+  await inSchool(browser, address, school(count), async (page, atRest) => {
+    await atRest();
+    const first = await page.evaluate(goTo, ['/ahead', 'main table tbody tr', 60_000]);
+    const workersMs = first.waitMs;
+    report(
+      `${count} players looked ahead for, nothing known before`,
+      workersMs / 1000,
+      2 * (count / 5000),
+      's'
+    );
+    report('  the page’s longest silence meanwhile', first.longestMs, 50, 'ms');
+    for (const [name, href, selector] of [
+      ['Today', '/', 'main ul li a.who'],
+      ['Players', '/players', 'main ul li a.who'],
+      ['Looking ahead again', '/ahead', 'main table tbody tr'],
+      ['a bench', '/fit/school-3', '[data-measure]:focus']
+    ]) {
+      const waits = [];
+      for (let turn = 0; turn < TRIES; turn++) {
+        await atRest();
+        waits.push((await page.evaluate(goTo, [href, selector, 20_000])).waitMs);
+      }
+      report(`${name} with ${count} players (median)`, middle(waits), limitMs, 'ms');
+    }
+  });
+}
+
+async function benchAnswer(browser, address, report) {
+  const records = { ...school(1000), checks: checksOf('school-0', 50_000) };
+  await inSchool(browser, address, records, async (page) => {
+    await page.goto(`${address}/fit/school-0`);
+    const height = page.locator('[data-measure=height]');
+    await page.locator('[data-measure]:focus').waitFor();
+    const waits = [];
+    for (const text of ['118', '118.2', '118.4', '118.6', '118.8', '119', '119.2']) {
+      await height.focus();
+      await page.keyboard.type(text);
+      await page.evaluate(watchForAnswer);
+      await page.keyboard.press('Enter');
+      waits.push(await page.evaluate(() => window.answered));
+    }
+    report('a number’s answer with 1,000 players and 50,000 checks (median)', middle(waits), 50, 'ms');
+  });
+}
+
+export async function benchScreens(report) {
+  runBin('vite', ['build', '--logLevel', 'error'], {}, join(root, BASELINE));
+  const browser = await launch();
+  const empty = await serving(
+    (address) => firstScreenBytes(browser, address, 'p.card'),
+    `${BASELINE}/build/index.js`
+  );
+  await serving(async (address) => {
+    const first = await firstScreenBytes(browser, address, '.welcome');
+    console.log(
+      `first screen ${(first / 1024).toFixed(1)} KB, empty page ${(empty / 1024).toFixed(1)} KB of gzipped JavaScript`
+    );
+    report('first screen against an empty page', first / empty, 2.5, 'times');
+    await benchAnswer(browser, address, report);
+    await benchLists(browser, address, report, 1000, 300);
+    await benchLists(browser, address, report, 5000, 800);
+  });
+  await browser.close();
+}

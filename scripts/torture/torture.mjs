@@ -1,0 +1,39 @@
+/**
+ * Tries to break the records: thousands of damaged backups, and a browser that is killed again and again at work.
+ *
+ *   npm run torture -- [--backups 2000] [--kills 100] [--seed 1]
+ *
+ * Ends with 1 when anything was lost, doubled, torn or taken in that should have been refused.
+ */
+import { parseArgs } from 'node:util';
+import { createServer } from 'vite';
+import { build, install, random, root } from '../lib.mjs';
+
+install();
+build();
+
+const { values } = parseArgs({
+  options: {
+    backups: { type: 'string', default: '2000' },
+    kills: { type: 'string', default: '100' },
+    seed: { type: 'string', default: '1' }
+  }
+});
+const seed = Number(values.seed);
+
+const vite = await createServer({
+  root,
+  server: { middlewareMode: true, hmr: false },
+  appType: 'custom',
+  logLevel: 'error'
+});
+const { breakBackups } = await import('./backups.mjs');
+const { killAndLook } = await import('./kills.mjs');
+const faults = [
+  ...(await breakBackups(vite, Number(values.backups), random(seed))),
+  ...(await killAndLook(vite, Number(values.kills), random(seed + 1)))
+];
+await vite.close();
+for (const fault of faults.slice(0, 20)) console.error(`FAULT ${fault}`);
+console.log(faults.length === 0 ? 'Nothing was lost, doubled or torn.' : `${faults.length} faults.`);
+process.exit(faults.length === 0 ? 0 : 1);
