@@ -1,145 +1,129 @@
 /** Takes the pictures in docs/screenshots from the made-up class, each view as a teacher meets it. */
-import { chromium as browserOf } from '@playwright/test';
-import { spawn } from 'node:child_process';
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { build, chromium, freePort, install, root } from './lib.mjs';
+import { launch, serving } from './browser.mjs';
+import { build, install, root } from './lib.mjs';
 
-const PORT = await freePort();
-const address = `http://localhost:${PORT}`;
 const folder = join(root, 'docs/screenshots');
 
 install();
-const executablePath = chromium();
 build();
 mkdirSync(folder, { recursive: true });
-const server = spawn(process.execPath, ['build/index.js'], {
-  cwd: root,
-  env: { ...process.env, PORT: String(PORT) }
-});
-await new Promise((ready) => server.stdout.once('data', ready));
+await serving(takeAll);
 
-const browser = await browserOf.launch({
-  executablePath,
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync'
-  ]
-});
-const context = await browser.newContext({
-  viewport: { width: 1280, height: 800 },
-  locale: 'en-GB',
-  timezoneId: 'Europe/Berlin'
-});
-await context.clock.install({ time: new Date('2026-11-24T10:42:00') });
-const page = await context.newPage();
+async function takeAll(address) {
+  const browser = await launch();
+  const context = await browser.newContext({
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'Europe/Berlin'
+  });
+  await context.clock.install({ time: new Date('2026-11-24T10:42:00') });
+  const page = await context.newPage();
 
-const settle = () => page.waitForTimeout(400);
-async function shot(name) {
-  await settle();
-  await page.screenshot({ path: join(folder, `${name}.png`) });
-  console.log(name);
-}
-async function measure(...texts) {
-  for (const text of texts) {
-    await page.keyboard.type(text);
-    await page.keyboard.press('Enter');
+  const settle = () => page.waitForTimeout(400);
+  async function shot(name) {
+    await settle();
+    await page.screenshot({ path: join(folder, `${name}.png`) });
+    console.log(name);
+  }
+  async function measure(...texts) {
+    for (const text of texts) {
+      await page.keyboard.type(text);
+      await page.keyboard.press('Enter');
+      await settle();
+    }
+  }
+  async function openBench(id) {
+    await page.goto(`${address}/fit/${id}`);
+    await page.locator('.bench').waitFor();
     await settle();
   }
-}
-async function openBench(id) {
-  await page.goto(`${address}/fit/${id}`);
-  await page.locator('.bench').waitFor();
-  await settle();
-}
 
-await page.goto(address);
-await page.locator('.drawing svg').waitFor();
-await shot('welcome');
-await page.getByRole('button', { name: /^Look around/ }).click();
-await page.getByRole('heading', { name: 'Today' }).waitFor();
-await shot('today');
-await openBench('demo-03');
-await measure('120.5', '48.2', '42.1', '12.8', '8.4');
-await shot('fit-measure');
-await measure('62 mm', '3');
-await page.getByRole('button', { name: /^Take the/ }).click();
-await page.locator('[data-act=keep-setup]').waitFor();
-await settle();
-await page.getByLabel('Mark for Shoulder foot at').fill('blue sticker');
-await page.locator('[data-act=keep-setup]').focus();
-await shot('fit-set-up');
-await page.locator('[data-act=keep-setup]').click();
-await settle();
-for (const digit of ['4', '4', '2', '5', '4', '4', '4']) {
-  await page.keyboard.press(digit);
-  await page.waitForTimeout(200);
-}
-await page
-  .locator('[data-check=hold-jaw]')
-  .getByRole('button', { name: 'Clamps or clenches the jaw' })
-  .click();
-await page.locator('[data-check=hold-jaw]').scrollIntoViewIfNeeded();
-await page.evaluate(() =>
-  document.querySelector('[data-check=hold-jaw]').scrollIntoView({ block: 'center' })
-);
-await shot('fit-check');
-await page.locator('[data-act=to-card]').click();
-await shot('fit-card');
-await openBench('demo-07');
-await shot('fit-between');
-await openBench('demo-18');
-await shot('fit-cello');
-await page.getByRole('link', { name: 'Try on' }).click();
-await page.locator('[data-act=begin-trial]').click();
-await page.locator('[data-look]:focus').waitFor();
-for (let look = 0; look < 3; look++) {
-  await page.keyboard.press('1');
+  await page.goto(address);
+  await page.locator('.drawing svg').waitFor();
+  await shot('welcome');
+  await page.getByRole('button', { name: /^Look around/ }).click();
+  await page.getByRole('heading', { name: 'Today' }).waitFor();
+  await shot('today');
+  await openBench('demo-03');
+  await measure('120.5', '48.2', '42.1', '12.8', '8.4');
+  await shot('fit-measure');
+  await measure('62 mm', '3');
+  await page.getByRole('button', { name: /^Take the/ }).click();
+  await page.locator('[data-act=keep-setup]').waitFor();
   await settle();
-}
-await page.evaluate(() => document.getElementById('try').scrollIntoView());
-await shot('fit-try');
-await openBench('demo-23');
-await measure('152', '63.2', '136.4', '144.1', '10.4');
-await page.evaluate(() => window.scrollTo(0, 0));
-await shot('fit-bass');
-await page.goto(`${address}/day/demo-day`);
-await page.locator('[data-measure=height]:focus').waitFor();
-await measure('123.6', '50.2', '43.4');
-await page.keyboard.press('Enter');
-// The next in line was measured above.
-await page.getByRole('heading', { name: 'Saffi Dunmorrow', level: 2 }).waitFor();
-await page.keyboard.press('Alt+KeyS');
-await page.getByRole('heading', { name: 'Juno Appleyarrow', level: 2 }).waitFor();
-await page.locator('[data-measure=height]:focus').waitFor();
-await measure('126.2', '48.6', '41.8');
-await shot('fitting-day');
-await page.goto(`${address}/ahead`);
-await page.locator('table').waitFor();
-await shot('ahead');
-await page.goto(`${address}/players`);
-await page.getByLabel('Find by name, group or instrument').fill('monday');
-await shot('players');
-await page.goto(`${address}/players/demo-01`);
-await page.getByRole('img', { name: /^Height over time/ }).waitFor();
-await shot('growth');
-await page.evaluate(() => [...document.querySelectorAll('h2')].at(-1).scrollIntoView());
-await page.evaluate(() => window.scrollBy(0, -60));
-await shot('history');
-await page.goto(`${address}/files`);
-await shot('files');
-await page.goto(`${address}/settings`);
-await shot('settings');
-await page.emulateMedia({ colorScheme: 'dark' });
-await openBench('demo-05');
-await shot('fit-dark');
-await page.emulateMedia({ colorScheme: 'light' });
-await page.setViewportSize({ width: 820, height: 1180 });
-await openBench('demo-05');
-await shot('fit-tablet');
+  await page.getByLabel('Mark for Shoulder foot at').fill('blue sticker');
+  await page.locator('[data-act=keep-setup]').focus();
+  await shot('fit-set-up');
+  await page.locator('[data-act=keep-setup]').click();
+  await settle();
+  for (const digit of ['4', '4', '2', '5', '4', '4', '4']) {
+    await page.keyboard.press(digit);
+    await page.waitForTimeout(200);
+  }
+  await page
+    .locator('[data-check=hold-jaw]')
+    .getByRole('button', { name: 'Clamps or clenches the jaw' })
+    .click();
+  await page.locator('[data-check=hold-jaw]').scrollIntoViewIfNeeded();
+  await page.evaluate(() =>
+    document.querySelector('[data-check=hold-jaw]').scrollIntoView({ block: 'center' })
+  );
+  await shot('fit-check');
+  await page.locator('[data-act=to-card]').click();
+  await shot('fit-card');
+  await openBench('demo-07');
+  await shot('fit-between');
+  await openBench('demo-18');
+  await shot('fit-cello');
+  await page.getByRole('link', { name: 'Try on' }).click();
+  await page.locator('[data-act=begin-trial]').click();
+  await page.locator('[data-look]:focus').waitFor();
+  for (let look = 0; look < 3; look++) {
+    await page.keyboard.press('1');
+    await settle();
+  }
+  await page.evaluate(() => document.getElementById('try').scrollIntoView());
+  await shot('fit-try');
+  await openBench('demo-23');
+  await measure('152', '63.2', '136.4', '144.1', '10.4');
+  await page.evaluate(() => window.scrollTo(0, 0));
+  await shot('fit-bass');
+  await page.goto(`${address}/day/demo-day`);
+  await page.locator('[data-measure=height]:focus').waitFor();
+  await measure('123.6', '50.2', '43.4');
+  await page.keyboard.press('Enter');
+  // The next in line was measured above.
+  await page.getByRole('heading', { name: 'Saffi Dunmorrow', level: 2 }).waitFor();
+  await page.keyboard.press('Alt+KeyS');
+  await page.getByRole('heading', { name: 'Juno Appleyarrow', level: 2 }).waitFor();
+  await page.locator('[data-measure=height]:focus').waitFor();
+  await measure('126.2', '48.6', '41.8');
+  await shot('fitting-day');
+  await page.goto(`${address}/ahead`);
+  await page.locator('table').waitFor();
+  await shot('ahead');
+  await page.goto(`${address}/players`);
+  await page.getByLabel('Find by name, group or instrument').fill('monday');
+  await shot('players');
+  await page.goto(`${address}/players/demo-01`);
+  await page.getByRole('img', { name: /^Height over time/ }).waitFor();
+  await shot('growth');
+  await page.evaluate(() => [...document.querySelectorAll('h2')].at(-1).scrollIntoView());
+  await page.evaluate(() => window.scrollBy(0, -60));
+  await shot('history');
+  await page.goto(`${address}/files`);
+  await shot('files');
+  await page.goto(`${address}/settings`);
+  await shot('settings');
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await openBench('demo-05');
+  await shot('fit-dark');
+  await page.emulateMedia({ colorScheme: 'light' });
+  await page.setViewportSize({ width: 820, height: 1180 });
+  await openBench('demo-05');
+  await shot('fit-tablet');
 
-await browser.close();
-server.kill();
+  await browser.close();
+}

@@ -136,3 +136,15 @@ describe('players as CSV', () => {
     );
   });
 });
+
+describe('how a file separates its columns', () => {
+  it.each([
+    ['semicolons in a short list', 'Wer;Instrument\nZoë;cello\nB;kazoo\n', ['Wer', 'Instrument']],
+    ['tabs', 'Name\tInstrument\nZoë\tcello\n', ['Name', 'Instrument']],
+    ['commas inside of cells', 'Name;Notes\nZoë;"small, quick"\n', ['Name', 'Notes']],
+    ['nothing, in a list of names', 'Name\nZoë\nBea\n', ['Name']]
+  ])('is seen: %s', (_, text, headings) => {
+    const read = readTable(text);
+    expect(read.ok && read.table.headings).toEqual(headings);
+  });
+});

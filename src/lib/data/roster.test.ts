@@ -201,3 +201,63 @@ describe('checks', () => {
     ]);
   });
 });
+
+describe('what is foreseen', () => {
+  const withSize = async () => {
+    const db = freshDatabase();
+    const player = await givenPlayer(db, { birthMonth: '2018-05', curve: 'girl' });
+    await givenReadings(db, player, { height: 1205, armToPalm: 500 }, NOW);
+    await givenDecision(db, player, NOW);
+    return { db, player };
+  };
+  const standingIn = async (db: Awaited<ReturnType<typeof withSize>>['db']) => {
+    const [entry] = await roster(db, TODAY);
+    return entry && { pending: entry.pending, known: entry.foresight !== null };
+  };
+
+  it('is missing until it is worked out, and again after a change of the player or the settings', async () => {
+    const { db, player } = await withSize();
+    expect(await standingIn(db)).toEqual({ pending: true, known: false });
+    await foreseeMissing(db, TODAY);
+    expect(await standingIn(db)).toEqual({ pending: false, known: true });
+    await givenReadings(db, player, { armToPalm: 502 }, NOW);
+    expect(await standingIn(db)).toMatchObject({ pending: true });
+    await foreseeMissing(db, TODAY);
+    await undo(db);
+    expect(await standingIn(db)).toMatchObject({ pending: true });
+    await foreseeMissing(db, TODAY);
+    await changeSettings(db, 'Sizes in use', { sizes: { violin: ['1/4', '4/4'] } });
+    expect(await standingIn(db)).toMatchObject({ pending: true });
+  });
+
+  it('is worked out anew when another judgement made it', async () => {
+    const { db, player } = await withSize();
+    await db.foreseen.put({ id: player.id, by: -1, foresight: null });
+    expect(await standingIn(db)).toMatchObject({ pending: true });
+    await foreseeMissing(db, TODAY);
+    expect(await standingIn(db)).toEqual({ pending: false, known: true });
+  });
+
+  it('one player whose records cannot be judged does not keep the others back', async () => {
+    const { db, player } = await withSize();
+    const other = await givenPlayer(db, { name: 'Broken' });
+    const [fit] = await db.fits.toArray();
+    await db.fits.put({ ...fit, id: 'broken', playerId: other.id, size: 'no such size' } as never);
+    await foreseeMissing(db, TODAY);
+    const entries = await roster(db, TODAY);
+    expect(entries.map(({ player: { name }, pending }) => [name, pending])).toEqual([
+      ['Broken', false],
+      [player.name, false]
+    ]);
+  });
+
+  it('reports how far it is', async () => {
+    const { db } = await withSize();
+    const reports: (readonly [number, number])[] = [];
+    await foreseeMissing(db, TODAY, (done, total) => reports.push([done, total]));
+    expect(reports).toEqual([
+      [0, 1],
+      [1, 1]
+    ]);
+  });
+});
