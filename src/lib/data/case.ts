@@ -36,6 +36,19 @@ export interface PlayerCase {
 export const newestFirst = <T extends { readonly at: string }>(records: readonly T[]): readonly T[] =>
   [...records].sort((a, b) => b.at.localeCompare(a.at));
 
+/** Records by the player whom they belong to. */
+export function groupByPlayer<T extends { readonly playerId: string }>(
+  records: readonly T[]
+): ReadonlyMap<string, T[]> {
+  const groups = new Map<string, T[]>();
+  for (const record of records) {
+    const group = groups.get(record.playerId);
+    if (group) group.push(record);
+    else groups.set(record.playerId, [record]);
+  }
+  return groups;
+}
+
 /** The newest decision on the family that a player plays now, if any. */
 export const newestFitOf = ({ family }: Pick<Player, 'family'>, fits: readonly Fit[] = []): Fit | null =>
   fits

@@ -2,7 +2,7 @@ import type { MeasurementId } from '$lib/core/body';
 import type { Size } from '$lib/core/instruments';
 import { joined, withState } from '$lib/core/queue';
 import { dayOf } from '$lib/core/time';
-import { newestFirst } from './case';
+import { groupByPlayer, newestFirst } from './case';
 import { commit, type Writer } from './changes';
 import type { Database } from './database';
 import { decideIn, type Decision } from './fits';
@@ -11,7 +11,6 @@ import { addReadingTo } from './measurements';
 import { putNewPlayer } from './players';
 import type { DayState, Fit, FittingDay, Player, PlayerForm } from './records';
 import { Refusal } from './refusal';
-import { groupByPlayer } from './roster';
 import { clearTyped } from './typed';
 
 /** A player already known, or one to be added under an id. */

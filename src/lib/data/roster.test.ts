@@ -5,7 +5,9 @@ import { demoRecords, loadDemo } from './demo/demo';
 import { recordCheck, toggleFault } from './checks';
 import { problemWith, undo } from './changes';
 import { HOLD_CHECKS } from '$lib/core/checks';
-import { foreseeMissing, roster } from './roster';
+import { foreseeMissing } from './foreseen';
+import { loadCase, foresightOf } from './case';
+import { roster } from './roster';
 import { changeSettings, DEFAULT_SETTINGS } from './settings';
 import { deletePlayer } from './players';
 import { timeline } from './timeline';
@@ -259,5 +261,39 @@ describe('what is foreseen', () => {
       [0, 1],
       [1, 1]
     ]);
+  });
+
+  it('is worked out in shares, each player by one of them', async () => {
+    const db = freshDatabase();
+    for (const name of ['Ada', 'Bea', 'Cem', 'Dil', 'Eda']) await givenPlayer(db, { name });
+    const totals: number[] = [];
+    for (const number of [0, 1])
+      await foreseeMissing(db, TODAY, (done, total) => done === total && totals.push(total), {
+        number,
+        of: 2
+      });
+    expect(totals.reduce((sum, total) => sum + total, 0)).toBe(5);
+    expect((await roster(db, TODAY)).every(({ pending }) => !pending)).toBe(true);
+  });
+
+  it('never rests on records that were changed while it was worked out', async () => {
+    const { db, player } = await withSize();
+    for (let turn = 1; turn <= 12; turn++) {
+      await db.foreseen.clear();
+      await Promise.all([
+        foreseeMissing(db, TODAY),
+        givenReadings(db, player, { armToPalm: 500 + turn }, NOW),
+        foreseeMissing(db, TODAY)
+      ]);
+      const [entry] = await roster(db, TODAY);
+      const of = await loadCase(db, player.id, TODAY);
+      if (entry && !entry.pending) expect(entry.foresight).toEqual(of && foresightOf(of));
+    }
+  });
+
+  it('leaves nothing of somebody who was deleted while it was worked out', async () => {
+    const { db, player } = await withSize();
+    await Promise.all([foreseeMissing(db, TODAY), deletePlayer(db, player)]);
+    expect(await db.foreseen.toArray()).toEqual([]);
   });
 });

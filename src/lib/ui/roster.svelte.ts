@@ -1,14 +1,15 @@
 import { db } from '$lib/data';
-import { FEW_PLAYERS, foreseeMissing, roster, type RosterEntry } from '$lib/data/roster';
+import { FEW_PLAYERS, foreseeMissing } from '$lib/data/foreseen';
+import { roster, type RosterEntry } from '$lib/data/roster';
 import { clock } from './clock.svelte';
-import { live } from './live.svelte';
+import { live, type Live } from './live.svelte';
 import type { Underway } from '$lib/workers/foresee';
 
 /** Every player with where each stands; what is not foreseen yet is worked out, for many in a worker. */
 export class Roster {
   #underway = $state.raw<Underway | null>(null);
   /** Read anew when the worker has ended, not with each hundred players that it has done. */
-  readonly #entries = live<readonly RosterEntry[]>(
+  readonly #entries: Live<readonly RosterEntry[]> = live<readonly RosterEntry[]>(
     () => (this.#underway ? Promise.resolve(this.#entries.current) : roster(db, clock.today)),
     [],
     () => [clock.today, this.#underway]

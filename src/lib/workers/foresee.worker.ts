@@ -1,12 +1,12 @@
 import { expose } from 'comlink';
 import type { IsoDay } from '$lib/core/time';
 import { createDatabase } from '$lib/data/database';
-import { foreseeMissing } from '$lib/data/roster';
+import { foreseeMissing, type Share } from '$lib/data/foreseen';
 
 const door = {
-  /** Works out what is foreseen for every player of the browser's own database of whom it is not known yet. */
-  foresee: (today: IsoDay, report: (done: number, total: number) => void): Promise<void> =>
-    foreseeMissing(createDatabase(), today, report)
+  /** Works out what is foreseen for a share of the players of the browser's own database of whom it is not known. */
+  foresee: (today: IsoDay, share: Share, report: (done: number, total: number) => void): Promise<void> =>
+    foreseeMissing(createDatabase(), today, report, share)
 };
 
 export type ForeseeDoor = typeof door;

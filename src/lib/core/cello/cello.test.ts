@@ -122,4 +122,15 @@ describe('the seated posture', () => {
       { numRuns: 300 }
     );
   });
+
+  it('reaches as much of the bow as the arm allows, by the triangle from the shoulder', () => {
+    const body = { ...averageSeatedBody(1300), armReachMm: 430 };
+    const cello = dimensionsOf('cello', '4/4');
+    const { bowContact, shoulder, bowShare } = solvePosture(body, cello);
+    const away = Math.hypot(bowContact.x - shoulder.x, bowContact.y - shoulder.y);
+    const along = Math.sqrt(Math.max(0, (1.05 * 430) ** 2 - away ** 2));
+    const reached = along === 0 ? 0 : (body.shoulderHalfBreadthMm + along) / (0.88 * cello.bowMm);
+    expect(bowShare).toBeCloseTo(Math.min(1, reached), 6);
+    expect(solvePosture(averageSeatedBody(1750), cello).bowShare).toBeGreaterThan(bowShare);
+  });
 });

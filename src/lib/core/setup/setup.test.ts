@@ -188,4 +188,12 @@ describe('settle', () => {
 
 it('sorts chin rests into classes', () => {
   expect([10, 20, 28, 40].map(chinRestClass)).toEqual(['low', 'medium', 'high', 'very-high']);
+  expect([15, 16, 23, 24, 32, 33].map(chinRestClass)).toEqual([
+    'low',
+    'medium',
+    'medium',
+    'high',
+    'high',
+    'very-high'
+  ]);
 });

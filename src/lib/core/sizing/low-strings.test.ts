@@ -160,6 +160,8 @@ describe('the reasons', () => {
     const from = { family: 'violin', size: '3/4' } as const;
     const proposal = propose({ family: 'viola', readings: { height: [1450], armToPalm: [580] }, from });
     expect(reasonOf(proposal, 'changes-over')).toEqual({ code: 'changes-over', from, size: '13 in' });
+    const onCello = propose({ family: 'cello', readings: average('cello', 1450), from });
+    expect(reasonOf(onCello, 'changes-over')).toBeUndefined();
   });
 });
 
@@ -205,6 +207,10 @@ describe('the evidence', () => {
     expect(evidenceOf(proposal, '1/2', 'standing-look')).toMatchObject({ speaksFor: 'this', weight: 'hint' });
     expect(evidenceOf(proposal, '4/4', 'standing-look')).toMatchObject({ speaksFor: 'smaller' });
     expect(evidenceOf(proposal, '1/10', 'standing-look')).toMatchObject({ speaksFor: 'larger' });
+    const limitOf = (size: string) => evidenceOf(proposal, size, 'standing-look')?.limit ?? 0;
+    expect(limitOf('4/4')).toBe(limitOf('1/2'));
+    // The mouth is below the eyebrow.
+    expect(limitOf('1/10')).toBeLessThan(limitOf('1/2'));
   });
 
   it('adds up to one size that fits, with chances that add up to 1', () => {

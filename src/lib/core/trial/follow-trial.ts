@@ -11,7 +11,7 @@ export type TrialState =
       readonly again: boolean;
       readonly number: number;
     }
-  | { readonly kind: 'ended'; readonly verdict: TrialVerdict; readonly because: readonly TrialAnswer[] };
+  | { readonly kind: 'ended'; readonly verdict: TrialVerdict };
 
 interface Tally {
   readonly smaller: number;
@@ -59,9 +59,8 @@ export function followTrial(looks: readonly TrialLook[], answers: readonly Trial
   let at = 0;
   let again = false;
   let tally = NOTHING;
-  const telling: TrialAnswer[] = [];
   for (const answer of answers) {
-    if (answer.choice === STOP) return { kind: 'ended', verdict: 'stopped', because: [answer] };
+    if (answer.choice === STOP) return { kind: 'ended', verdict: 'stopped' };
     const look = looks[at];
     const choice = look?.choices.find(({ id }) => id === answer.choice);
     if (!look || look.id !== answer.look || !choice) continue;
@@ -70,7 +69,6 @@ export function followTrial(looks: readonly TrialLook[], answers: readonly Trial
       continue;
     }
     tally = counted(tally, choice);
-    if (choice.points > 0) telling.push(answer);
     at++;
     again = false;
   }
@@ -78,8 +76,7 @@ export function followTrial(looks: readonly TrialLook[], answers: readonly Trial
   const verdicts = reachable(tally, left);
   const [look] = left;
   const [verdict] = verdicts;
-  if (!look || (verdicts.size === 1 && verdict))
-    return { kind: 'ended', verdict: verdictOf(tally), because: telling };
+  if (!look || (verdicts.size === 1 && verdict)) return { kind: 'ended', verdict: verdictOf(tally) };
   const choices = again ? look.choices.filter(({ speaksFor }) => speaksFor !== 'reseat') : look.choices;
   return { kind: 'asking', look, choices, again, number: at + 1 };
 }

@@ -78,7 +78,6 @@
     padding-block: 0.75rem;
     border-bottom: 1px solid var(--line);
     /* What the bars cover does not exist. */
-    scroll-margin-block: 4rem;
   }
   fieldset:disabled {
     opacity: 0.5;

@@ -183,7 +183,6 @@
     grid-template-columns: 17.5rem minmax(0, 1fr);
     gap: 0.5rem 1rem;
     padding-bottom: 1.5rem;
-    scroll-margin-top: 4rem;
   }
   .answer-place {
     grid-column: 1 / -1;

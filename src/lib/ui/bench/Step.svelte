@@ -23,7 +23,6 @@
   section {
     border-top: 1px solid var(--ink);
     padding-block: 1rem 2rem;
-    scroll-margin-top: 4.5rem;
   }
   header {
     display: flex;
