@@ -45,7 +45,7 @@ export { decideFit, keepSetup, type Decision } from './fits';
 export { answerTrial, beginTrial, dropTrial } from './trials';
 export { closePains, notePain } from './pains';
 export { changeDraft, finishDraft, newDraft } from './drafts';
-export { keepText, NEW_PLAYER, typedOf } from './typed';
+export { keepText, NEW_PLAYER, SETTINGS_FORM, typedOf } from './typed';
 export { newestByCheck, outcomesOf, recordCheck, toggleFault } from './checks';
 
 /** The one database of the page. */

@@ -3,6 +3,7 @@ import { DEFAULT_REST_SCHOOL } from '$lib/core/setup';
 import { DEFAULT_LANDING_SCHOOL } from '$lib/core/sizing';
 import { commit } from './changes';
 import type { Database } from './database';
+import { clearTyped, SETTINGS_FORM } from './typed';
 import type { Settings } from './records';
 
 export const DEFAULT_SETTINGS: Settings = {
@@ -35,11 +36,9 @@ export const changeSettings = (
 ): Promise<void> =>
   commit(db, label, async ({ put }) => {
     const settings = await getSettings(db);
-    await put('settings', {
-      ...settings,
-      ...(typeof change === 'function' ? change(settings) : change),
-      id: 'settings'
-    });
+    const patch = typeof change === 'function' ? change(settings) : change;
+    await put('settings', { ...settings, ...patch, id: 'settings' });
+    await clearTyped(db, SETTINGS_FORM, (field) => field in patch);
   });
 
 /** The sizes of a family that the teacher uses, largest first. */

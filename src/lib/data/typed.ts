@@ -4,6 +4,9 @@ import type { Typed } from './records';
 
 /** Stands for the player of a form whose player is not there yet. */
 export const NEW_PLAYER = 'new';
+/** Stands for the settings, which are nobody's. */
+export const SETTINGS_FORM = 'settings';
+const isForm = (owner: string): boolean => owner === NEW_PLAYER || owner === SETTINGS_FORM;
 
 /** One text of one field: of a player, or of a place where no player is concerned. */
 export const typedRecord = (
@@ -11,7 +14,7 @@ export const typedRecord = (
   field: string,
   text: string,
   now: Date,
-  ofPlayer = owner !== NEW_PLAYER
+  ofPlayer = !isForm(owner)
 ): Typed => ({
   id: `${owner}:${field}`,
   playerId: ofPlayer ? owner : null,
@@ -31,10 +34,9 @@ export const keepText = (
 
 /** Every text that is being typed at a player, by field. */
 export async function typedOf(db: Database, owner: string): Promise<Readonly<Record<string, string>>> {
-  const rows =
-    owner === NEW_PLAYER
-      ? await db.typed.filter(({ playerId }) => playerId === null).toArray()
-      : await db.typed.where('playerId').equals(owner).toArray();
+  const rows = isForm(owner)
+    ? await db.typed.filter(({ playerId }) => playerId === null).toArray()
+    : await db.typed.where('playerId').equals(owner).toArray();
   return Object.fromEntries(
     rows.filter(({ id }) => id.startsWith(`${owner}:`)).map(({ field, text }) => [field, text])
   );

@@ -8,6 +8,7 @@
     forget,
     getSettings,
     removeDemo,
+    SETTINGS_FORM,
     sizesInUse,
     UNDO_DELETION_MS,
     type Settings
@@ -57,7 +58,7 @@
     if (done) removing = false;
   }
 
-  const typed = new TypedTexts('settings');
+  const typed = new TypedTexts(SETTINGS_FORM);
   async function rename(name: string) {
     if (await change('Changed the name on the card', { teacherName: name.trim() }))
       typed.entered('teacherName', name);
