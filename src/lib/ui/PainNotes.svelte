@@ -2,12 +2,14 @@
   import { closePains, db, type Pain, type Player } from '$lib/data';
   import { PAIN_NOTE_LENGTH } from '$lib/data/schema/check';
   import { Action } from '$lib/ui/action.svelte';
+  import type { TypedTexts } from '$lib/ui/typed.svelte';
   import { PAIN_CAUTION, painSentence } from '$lib/words/checks';
 
   /** Open notes of pain: seen at every opening of something about the player, until closed with a word. */
-  let { player, pains }: { player: Player; pains: readonly Pain[] } = $props();
+  let { player, pains, typed }: { player: Player; pains: readonly Pain[]; typed: TypedTexts } = $props();
 
-  let note = $state('');
+  const FIELD = 'pain-note';
+  const note = $derived(typed.of(FIELD) ?? '');
   let missing = $state(false);
   const closing = new Action();
 
@@ -15,7 +17,7 @@
     missing = what.trim() === '';
     if (missing) return;
     const ids = pains.map(({ id }) => id);
-    if (await closing.run(() => closePains(db, player, ids, what))) note = '';
+    if (await closing.run(() => closePains(db, player, ids, what))) typed.drop(FIELD);
   }
 </script>
 
@@ -44,7 +46,8 @@
             maxlength={PAIN_NOTE_LENGTH}
             placeholder="What became of it, in a line"
             aria-invalid={missing || undefined}
-            bind:value={note}
+            value={note}
+            oninput={(event) => typed.type(FIELD, event.currentTarget.value)}
           />
         </label>
         <button type="submit" class="btn act" disabled={closing.busy}>Close with this note</button>

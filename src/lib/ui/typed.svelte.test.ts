@@ -56,3 +56,13 @@ it('a text that became a record goes, unless something else was typed meanwhile'
   typed.entered('height', '1204');
   expect(typed.of('height')).toBeUndefined();
 });
+
+it('a text that was used goes, here and from what is stored', async () => {
+  const { id } = await givenPlayer(db);
+  const typed = typedAt(id);
+  typed.type('pain-note', 'gone after a rest');
+  await expect.poll(() => db.typed.count()).toBe(1);
+  typed.drop('pain-note');
+  expect(typed.of('pain-note')).toBeUndefined();
+  await expect.poll(() => db.typed.count()).toBe(0);
+});

@@ -38,4 +38,12 @@ export class TypedTexts {
   entered(field: string, text: string): void {
     if (this.#texts[field] === text) Reflect.deleteProperty(this.#texts, field);
   }
+
+  /** What stands in some fields was used by what has no record of its own, or was given up. */
+  drop(...fields: readonly string[]): void {
+    for (const field of fields) {
+      this.type(field, '');
+      this.entered(field, '');
+    }
+  }
 }

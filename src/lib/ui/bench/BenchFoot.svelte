@@ -42,7 +42,9 @@
 </script>
 
 <footer class="foot no-print">
-  {#if bench.pains.length > 0}<div class="stopped"><PainNotes {player} pains={bench.pains} /></div>{/if}
+  {#if bench.pains.length > 0}<div class="stopped">
+      <PainNotes {player} pains={bench.pains} typed={bench.typed} />
+    </div>{/if}
   <p class="now">
     {#if bench.decided}
       <b class="num">{bench.decided.size}</b> decided

@@ -98,7 +98,7 @@
     <p class="soft">{facts.join(' · ')}</p>
     <p class="links"><a href="/players/{player.id}">History</a></p>
   </header>
-  <PainNotes {player} pains={bench.earlierPains} />
+  <PainNotes {player} pains={bench.earlierPains} typed={bench.typed} />
 
   <section id="measure" aria-labelledby="measure-title" class="measure">
     <h2 id="measure-title" class="sr-only" tabindex="-1">Measure</h2>

@@ -18,11 +18,13 @@
 
   // Opened by the teacher, or because something is kept here; never closed by a change elsewhere.
   // svelte-ignore state_referenced_locally
-  let open = $state(bench.draft.instruments.length > 0);
+  let open = $state(bench.draft.instruments.length > 0 || bench.typed.of('instrument.overall') !== undefined);
   let picked = $state<string | null>(null);
   const size = $derived(picked ?? bench.advice?.size ?? bench.proposal?.careful ?? sizesUp(family)[0] ?? '');
-  let overall = $state('');
-  let string = $state('');
+  const OVERALL = 'instrument.overall';
+  const STRING = 'instrument.string';
+  const overall = $derived(bench.typed.of(OVERALL) ?? '');
+  const string = $derived(bench.typed.of(STRING) ?? '');
   const LENGTH_TEXT = 40;
   let problem = $state('');
 
@@ -51,7 +53,8 @@
       overallMm: length.mm,
       ...(stringLength ? { stringMm: stringLength.mm } : {})
     };
-    if (await keep((all) => [...all.filter((other) => other.size !== size), one])) overall = string = '';
+    if (await keep((all) => [...all.filter((other) => other.size !== size), one]))
+      bench.typed.drop(OVERALL, STRING);
   }
 </script>
 
@@ -88,13 +91,20 @@
         class="field num"
         autocomplete="off"
         maxlength={LENGTH_TEXT}
-        bind:value={overall}
+        value={overall}
+        oninput={(event) => bench.typed.type(OVERALL, event.currentTarget.value)}
         aria-invalid={problem !== '' || undefined}
       />
     </label>
     <label>
       <span>String, {unit} (optional)</span>
-      <input class="field num" autocomplete="off" maxlength={LENGTH_TEXT} bind:value={string} />
+      <input
+        class="field num"
+        autocomplete="off"
+        maxlength={LENGTH_TEXT}
+        value={string}
+        oninput={(event) => bench.typed.type(STRING, event.currentTarget.value)}
+      />
     </label>
     <button type="submit" class="btn act">Judge by it</button>
   </form>

@@ -140,7 +140,7 @@
                 .join(' · ')}
             </p>
           </div>
-          <PainNotes {player} pains={queue.pains} />
+          {#if queue.typed}<PainNotes {player} pains={queue.pains} typed={queue.typed} />{/if}
           <div class="work">
             <div class="fields">
               {#if queue.typed}{@const typed = queue.typed}{#each fields as kind (player.id + kind)}

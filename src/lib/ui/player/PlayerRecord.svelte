@@ -101,7 +101,7 @@
         <button type="button" class="btn act" onclick={() => (deleting = true)}>Delete…</button>
       </div>
     </header>
-    <PainNotes player={who} pains={openPains(pains.current)} />
+    <PainNotes player={who} pains={openPains(pains.current)} {typed} />
     {#if deleting}
       <DeleteDialog player={who} oncancel={() => (deleting = false)} ondeleted={() => goto('/players')} />
     {/if}
