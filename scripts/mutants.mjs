@@ -85,7 +85,7 @@ function mutantsOf(path) {
   };
   const visit = (node) => {
     // Types say nothing at run time, and neither do the numbers of an enumeration of them.
-    if (ts.isNumericLiteral(node) && isInTable(node)) return;
+    if ((ts.isNumericLiteral(node) || ts.isPrefixUnaryExpression(node)) && isInTable(node)) return;
     if (ts.isTypeNode(node) || ts.isInterfaceDeclaration(node) || ts.isTypeAliasDeclaration(node)) return;
     if (ts.isBinaryExpression(node)) {
       const other = OTHER_OPERATOR[node.operatorToken.getText(source)];

@@ -34,6 +34,31 @@ describe('the reference', () => {
     expect(heightOfZ(0, heightsAt('female', 9))).toBeCloseTo(1329.2, 6);
   });
 
+  it('is the mean of girls and boys where the sex is not told', () => {
+    const [girls, boys, both] = [
+      heightsAt('female', 10.25),
+      heightsAt('male', 10.25),
+      heightsAt(null, 10.25)
+    ];
+    for (const part of ['l', 'medianMm', 's'] as const)
+      expect(both[part]).toBeCloseTo((girls[part] + boys[part]) / 2, 9);
+  });
+
+  it('is smooth: no row stands out between its neighbours', () => {
+    for (const rows of Object.values(STATURE))
+      for (const column of [1, 2, 3] as const) {
+        // From four on: before, L falls steeply.
+        const values = rows.filter(([age]) => age >= 4).map((row) => row[column]);
+        const bends = values.slice(2).map((value, at) => {
+          const [before = 0, between = 0] = [values[at], values[at + 1]];
+          return Math.abs(value - 2 * between + before);
+        });
+        const steps = values.slice(1).map((value, at) => Math.abs(value - (values[at] ?? 0)));
+        // A number with a wrong sign or digit bends the curve as much as all its steps together.
+        expect(Math.max(...bends)).toBeLessThan(1.2 * Math.max(...steps));
+      }
+  });
+
   it('goes to a score and back to 0.01 mm, also where L crosses 0', () => {
     fc.assert(
       fc.property(

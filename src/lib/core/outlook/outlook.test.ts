@@ -100,6 +100,17 @@ describe('the outlook', () => {
     expect(asked(TODAY, { measuredOn: '2027-01-10' }).date).toBe('2027-07-10');
     const decided = { day: '2026-12-01', borderline: true, belowTape: false };
     expect(asked(TODAY, { decided })).toEqual({ date: '2026-12-22', reason: 'borderline' });
+    // Measured between two sizes and not decided yet, it is looked at again as soon.
+    const mm = medianMm(TODAY);
+    const between = {
+      family: 'violin',
+      readings: { height: [mm], armToPalm: [518], armToWrist: [448], handLength: [140] }
+    } as const;
+    expect(asked(TODAY, { sizing: between, measuredOn: TODAY, decided: null }).reason).toBe('borderline');
+    const clear = { day: TODAY, borderline: false, belowTape: false };
+    expect(asked(TODAY, { sizing: between, measuredOn: TODAY, decided: clear }).reason).not.toBe(
+      'borderline'
+    );
   });
 
   it('waits for the next measuring where a size was taken below the tape on purpose', () => {
