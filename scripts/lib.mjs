@@ -78,13 +78,19 @@ export function build() {
   runBin('vite', ['build', '--logLevel', 'warn']);
 }
 
-const CHROMIUM = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
+/** Chromium without its windows first: it runs the tests in nearly half the time. */
+const CHROMIUM = [
+  '/usr/bin/chromium-headless-shell',
+  '/usr/bin/chromium',
+  '/usr/bin/chromium-browser',
+  '/usr/bin/google-chrome'
+];
+const foundChromium = () =>
+  [process.env.CHROMIUM_PATH ?? '', ...CHROMIUM].find((path) => path !== '' && existsSync(path));
 
 /** Path of Chromium; installs Debian's package when there is none. */
 export function chromium() {
-  const found = [process.env.CHROMIUM_PATH ?? '', ...CHROMIUM].find(
-    (path) => path !== '' && existsSync(path)
-  );
+  const found = foundChromium();
   if (found) return found;
   if (process.getuid?.() !== 0) {
     console.error(
@@ -94,14 +100,23 @@ export function chromium() {
   }
   console.log('Installing Chromium…');
   run('apt-get', ['update', '-q']);
+  const shell = 'chromium-headless-shell';
+  // Older Debians have only the whole of it.
+  const known = spawnSync('apt-cache', ['show', shell], { stdio: 'ignore' }).status === 0;
   run(
     'apt-get',
-    ['install', '-y', '-q', '--no-install-recommends', '-o', 'DPkg::Lock::Timeout=120', 'chromium'],
-    {
-      DEBIAN_FRONTEND: 'noninteractive'
-    }
+    [
+      'install',
+      '-y',
+      '-q',
+      '--no-install-recommends',
+      '-o',
+      'DPkg::Lock::Timeout=120',
+      known ? shell : 'chromium'
+    ],
+    { DEBIAN_FRONTEND: 'noninteractive' }
   );
-  return CHROMIUM[0];
+  return foundChromium() ?? CHROMIUM[1];
 }
 
 /** Numbers from 0 up to 1, the same for the same seed. */

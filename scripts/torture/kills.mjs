@@ -18,7 +18,7 @@ const CM_TO_MM = 10;
 async function openBrowser(profile) {
   for (const lock of ['SingletonLock', 'SingletonCookie', 'SingletonSocket'])
     rmSync(join(profile, lock), { force: true });
-  const args = ['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-background-networking'];
+  const args = ['--headless', '--no-sandbox', '--disable-gpu', '--disable-background-networking'];
   const child = spawn(
     chromium(),
     [...args, '--no-first-run', '--remote-debugging-port=0', `--user-data-dir=${profile}`, 'about:blank'],
