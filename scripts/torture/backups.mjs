@@ -89,6 +89,7 @@ export async function breakBackups(vite, count, next) {
   const faults = [];
   let taken = 0;
   for (let number = 1; number <= count; number++) {
+    if (number % 500 === 0) console.log(`${number} backups, ${taken} of them good enough to be taken in`);
     const text = damage(whole, next);
     const say = (what) => faults.push(`backup ${number}: ${what}`);
     try {
@@ -112,7 +113,6 @@ export async function breakBackups(vite, count, next) {
     } catch (error) {
       say(`threw ${error}`);
     }
-    if (number % 500 === 0) console.log(`${number} backups, ${taken} of them good enough to be taken in`);
   }
   console.log(
     `${count} damaged backups: ${count - taken} refused, ${taken} taken in, ${faults.length} faults.`
