@@ -1,4 +1,4 @@
-import { boolean, object, string } from 'yup';
+import { boolean, object, string, ValidationError } from 'yup';
 import { FAMILIES } from '$lib/core/instruments';
 import { day, exactly, id, moment, oneOf, type RecordOf } from './fields';
 
@@ -58,7 +58,6 @@ export type Player = RecordOf<typeof playerSchema>;
 export async function playerFormProblems(
   form: PlayerForm
 ): Promise<Readonly<Partial<Record<string, string>>>> {
-  const { ValidationError } = await import('yup');
   try {
     await playerFormSchema.validate(form, { abortEarly: false });
     return {};
