@@ -135,9 +135,11 @@ const fails = (copy, tests) =>
   new Promise((done) => {
     const child = spawn(process.execPath, [join(root, 'node_modules/vitest/vitest.mjs'), ...tests], {
       cwd: copy,
-      stdio: 'ignore'
+      stdio: 'ignore',
+      // A group of its own, so that a mutant that runs for ever is ended with its workers.
+      detached: true
     });
-    const timer = setTimeout(() => child.kill('SIGKILL'), LONGEST_MS);
+    const timer = setTimeout(() => process.kill(-child.pid, 'SIGKILL'), LONGEST_MS);
     child.on('exit', (code) => {
       clearTimeout(timer);
       done(code !== 0);

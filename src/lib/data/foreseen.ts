@@ -1,3 +1,4 @@
+import type { Table } from 'dexie';
 import type { Foresight } from '$lib/core/outlook';
 import type { IsoDay } from '$lib/core/time';
 import { foresightOf, groupByPlayer, type PlayerCase } from './case';
@@ -29,7 +30,8 @@ const isIn = (id: string, { number, of }: Share): boolean =>
 
 /**
  * Works out what is foreseen for players of whom it is not known, and keeps it. Long for a large class: meant for
- * workers then, each with a share.
+ * workers then, each with a share. It claims its players first; a change of a player meanwhile drops the claim in
+ * its own transaction, and what was worked out from the records before it is not kept.
  *
  * @param report hears how many of how many are done
  */
@@ -39,48 +41,53 @@ export async function foreseeMissing(
   report: (done: number, total: number) => void = () => undefined,
   share: Share = { number: 0, of: 1 }
 ): Promise<void> {
-  const known = new Set((await db.foreseen.toArray()).filter(isForeseen).map(({ id }) => id));
-  const ids = (await db.players.toArray())
-    .filter(({ id, archivedOn }) => archivedOn === null && !known.has(id) && isIn(id, share))
-    .map(({ id }) => id);
-  for (let from = 0; from < ids.length; from += AT_ONCE) {
-    report(from, ids.length);
-    await foreseeSome(db, ids.slice(from, from + AT_ONCE), today);
+  const claim = -1 - Math.floor(Math.random() * Number.MAX_SAFE_INTEGER);
+  const ids = await claimMissing(db, claim, share);
+  const cases = await casesOf(db, ids, today);
+  for (let from = 0; from < cases.length; from += AT_ONCE) {
+    report(from, cases.length);
+    await keep(
+      db,
+      claim,
+      cases
+        .slice(from, from + AT_ONCE)
+        .map((of) => ({ id: of.player.id, by: FORESEEN_BY, foresight: foresightOrNone(of) }))
+    );
   }
-  report(ids.length, ids.length);
+  report(cases.length, cases.length);
 }
 
-/**
- * Claims players, works them out, and keeps what is still claimed: a change of a player meanwhile has dropped the
- * claim in its own transaction, and what was worked out from the records before it is not kept.
- */
-async function foreseeSome(db: Database, ids: readonly string[], today: IsoDay): Promise<void> {
-  const claim = -1 - Math.floor(Math.random() * Number.MAX_SAFE_INTEGER);
-  await db.transaction('rw', [db.players, db.foreseen], async () => {
-    const there = (await db.players.bulkGet([...ids])).flatMap((player) => (player ? [player.id] : []));
-    await db.foreseen.bulkPut(there.map((id) => ({ id, by: claim, foresight: null })));
+const claimMissing = (db: Database, claim: number, share: Share): Promise<readonly string[]> =>
+  db.transaction('rw', [db.players, db.foreseen], async () => {
+    const known = new Set((await db.foreseen.toArray()).filter(isForeseen).map(({ id }) => id));
+    const ids = (await db.players.toArray())
+      .filter(({ id, archivedOn }) => archivedOn === null && !known.has(id) && isIn(id, share))
+      .map(({ id }) => id);
+    await db.foreseen.bulkPut(ids.map((id) => ({ id, by: claim, foresight: null })));
+    return ids;
   });
-  const cases = await db.transaction('r', [db.players, db.measurements, db.fits, db.settings], () =>
-    casesOf(db, ids, today)
-  );
-  const worked = cases.map((of) => ({ id: of.player.id, by: FORESEEN_BY, foresight: foresightOrNone(of) }));
-  await db.transaction('rw', db.foreseen, async () => {
+
+/** Keeps what is still claimed. */
+const keep = (db: Database, claim: number, worked: readonly Foreseen[]): Promise<void> =>
+  db.transaction('rw', db.foreseen, async () => {
     const rows = await db.foreseen.bulkGet(worked.map(({ id }) => id));
     await db.foreseen.bulkPut(worked.filter((_, index) => rows[index]?.by === claim));
   });
-}
 
-async function casesOf(db: Database, ids: readonly string[], today: IsoDay): Promise<readonly PlayerCase[]> {
-  const settings = await getSettings(db);
-  const fits = groupByPlayer(await db.fits.where('playerId').anyOf(ids).toArray());
-  const sized = ids.filter((id) => fits.has(id));
-  const measurements = groupByPlayer(await db.measurements.where('playerId').anyOf(sized).toArray());
-  return (await db.players.bulkGet([...ids])).flatMap((player): PlayerCase[] => {
-    if (!player) return [];
-    const own = { measurements: measurements.get(player.id) ?? [], fits: fits.get(player.id) ?? [] };
-    return [{ player, ...own, trials: [], pains: [], draft: null, settings, today }];
+const casesOf = (db: Database, ids: readonly string[], today: IsoDay): Promise<readonly PlayerCase[]> =>
+  db.transaction('r', [db.players, db.measurements, db.fits, db.settings], async () => {
+    const settings = await getSettings(db);
+    // One look at all of a table is quicker than many looks by its index.
+    const of = <T extends { readonly playerId: string }>(table: Table<T, string>) =>
+      ids.length > FEW_PLAYERS ? table.toArray() : table.where('playerId').anyOf(ids).toArray();
+    const fits = groupByPlayer(await of(db.fits));
+    const measurements = groupByPlayer(await of(db.measurements));
+    return (await db.players.bulkGet([...ids])).flatMap((player): PlayerCase[] => {
+      if (!player) return [];
+      const own = { measurements: measurements.get(player.id) ?? [], fits: fits.get(player.id) ?? [] };
+      return [{ player, ...own, trials: [], pains: [], draft: null, settings, today }];
+    });
   });
-}
 
 /** One player whose records cannot be judged must not keep all others from being shown. */
 function foresightOrNone(of: PlayerCase): Foresight | null {
