@@ -1,3 +1,4 @@
+import type { Table } from 'dexie';
 import { standingOn, type Foresight, type Standing } from '$lib/core/outlook';
 import type { IsoDay } from '$lib/core/time';
 import type { Database } from './database';
@@ -18,11 +19,30 @@ export interface RosterEntry {
   readonly pain: Pain | null;
 }
 
+/** Rows that are read at one go: more would hold the page up while they are unpacked. */
+const PART = 500;
+
+/** All rows of a table, in parts. */
+async function inParts<T extends { readonly id: string }>(table: Table<T, string>): Promise<T[]> {
+  const rows: T[] = [];
+  for (let part = PART; part === PART;) {
+    const last = rows.at(-1);
+    const read = await (last ? table.where(':id').above(last.id) : table.toCollection())
+      .limit(PART)
+      .toArray();
+    rows.push(...read);
+    part = read.length;
+  }
+  return rows;
+}
+
+const byName = (a: Player, b: Player) => (a.name < b.name ? -1 : a.name > b.name ? 1 : 0);
+
 /** Every player that is not archived with where each stands, by name. What is foreseen is read, not worked out. */
 export async function roster(db: Database, today: IsoDay): Promise<readonly RosterEntry[]> {
   const [players, foreseen, drafts, pains, names] = await Promise.all([
-    db.players.orderBy('name').toArray(),
-    db.foreseen.toArray(),
+    inParts(db.players).then((players) => players.sort(byName)),
+    inParts(db.foreseen),
     db.drafts.toArray(),
     db.pains.filter(({ closedAt }) => closedAt === null).toArray(),
     groupNames(db)
