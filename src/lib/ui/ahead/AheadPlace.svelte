@@ -15,7 +15,7 @@
   const everybody = new Roster();
   const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
 
-  const PAGE_ROWS = 40;
+  const PAGE_ROWS = 25;
   let shownRows = $state(PAGE_ROWS);
   const HORIZONS = { '3': '3 months', '6': '6 months', '12': 'A year', all: 'All' } as const;
   let horizon = $state<keyof typeof HORIZONS>('6');
