@@ -50,20 +50,26 @@ export async function roster(db: Database, today: IsoDay): Promise<readonly Rost
   const foreseenOf = new Map(foreseen.filter(isForeseen).map((one) => [one.id, one]));
   const draftOf = new Map(drafts.map((draft) => [draft.id, draft]));
   const painOf = new Map(pains.map((pain) => [pain.playerId, pain]));
-  return players
-    .filter(({ archivedOn }) => archivedOn === null)
-    .map((player) => {
-      const known = foreseenOf.get(player.id);
-      const draft = draftOf.get(player.id) ?? null;
-      const foresight = known?.foresight ?? null;
-      return {
-        player,
-        group: groupOf(names, player),
-        standing: standingOn(foresight, draft !== null, today),
-        foresight,
-        pending: known === undefined,
-        draft,
-        pain: painOf.get(player.id) ?? null
-      };
-    });
+  const entryOf = (player: Player): RosterEntry => {
+    const known = foreseenOf.get(player.id);
+    const draft = draftOf.get(player.id) ?? null;
+    const foresight = known?.foresight ?? null;
+    return {
+      player,
+      group: groupOf(names, player),
+      standing: standingOn(foresight, draft !== null, today),
+      foresight,
+      pending: known === undefined,
+      draft,
+      pain: painOf.get(player.id) ?? null
+    };
+  };
+  const there = players.filter(({ archivedOn }) => archivedOn === null);
+  const entries: RosterEntry[] = [];
+  for (let from = 0; from < there.length; from += PART) {
+    // Everything is read: the page may do something else between two parts.
+    if (from > 0) await new Promise((goOn) => setTimeout(goOn, 0));
+    entries.push(...there.slice(from, from + PART).map(entryOf));
+  }
+  return entries;
 }
