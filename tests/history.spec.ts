@@ -94,6 +94,7 @@ test('pain stops the check with the caution, and the history keeps it', async ({
   await page.keyboard.type('115');
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: /^Take the/ }).click();
+  await expect(page.locator('#decide')).toContainText('decided 24 Nov 2026');
   await page.getByRole('button', { name: 'Pain, tingling or numbness' }).click();
   await expect(page.getByRole('alert')).toContainText('a doctor or physiotherapist should see it');
   await expect(page.locator('[data-watch]')).toBeDisabled();

@@ -54,14 +54,23 @@
     if (id === shownFor) return;
     shownFor = id;
     active = null;
+    toPass = false;
     if (id) void toFirstField();
   });
 
   function next(kind: MeasurementId) {
     const following = fields[fields.indexOf(kind) + 1];
     if (following) fieldOf(following)?.focus();
-    else setTimeout(() => place?.querySelector<HTMLElement>('[data-act="pass"]')?.focus(), 0);
+    else toPass = true;
   }
+
+  /** All is typed: the main button has the focus as soon as the last number is in and it can be pressed. */
+  let toPass = $state(false);
+  $effect(() => {
+    if (!toPass || !proposal || acting.busy) return;
+    toPass = false;
+    setTimeout(() => place?.querySelector<HTMLElement>('[data-act="pass"]')?.focus(), 0);
+  });
 
   /** Sends the player on, to the second line or with the advised size, and goes to the next. */
   async function pass(toTrial: boolean) {
@@ -155,7 +164,10 @@
                     isBeyondAge={(mm) => kind === 'height' && queue.isBeyondAge(player, mm)}
                     estimateMm={null}
                     active={active === kind}
-                    onactive={() => (active = kind)}
+                    onactive={() => {
+                      active = kind;
+                      toPass = false;
+                    }}
                     onreading={(mm) => readInQueue(db, player, kind, mm, nameOf(kind))}
                     ondrop={(reading) =>
                       measurement &&
