@@ -62,8 +62,13 @@ export function problemWith(table: TableName, record: unknown): string | null {
 function writerOf(db: Database): { readonly writer: Writer; readonly operations: Operation[] } {
   const operations: Operation[] = [];
   const there = new Set<string>();
-  const replace = async (table: TableName, key: string, after: AnyRecord | null) => {
-    const before = (await anyTable(db, table).get(key)) ?? null;
+  const stored = async (table: TableName, key: string) => (await anyTable(db, table).get(key)) ?? null;
+  const replace = async (
+    table: TableName,
+    key: string,
+    before: AnyRecord | null,
+    after: AnyRecord | null
+  ) => {
     // What changes nothing is no step to take back.
     if (JSON.stringify(before) === JSON.stringify(after)) return;
     operations.push({ table, key, before, after });
@@ -74,16 +79,19 @@ function writerOf(db: Database): { readonly writer: Writer; readonly operations:
       const problem = problemWith(table, record);
       if (problem) throw new Refusal(`This can’t be kept: ${table}, ${problem}`);
       const owner = ownerOf(table, record);
-      if (owner !== null && !there.has(owner)) {
-        if ((await db.players.get(owner)) === undefined) throw playerGone();
-        there.add(owner);
-      }
+      // Both are asked for at once: each look into the database costs a keystroke's answer a few milliseconds.
+      const [before, player] = await Promise.all([
+        stored(table, record.id),
+        owner === null || there.has(owner) ? true : db.players.get(owner)
+      ]);
+      if (player === undefined) throw playerGone();
+      if (owner !== null) there.add(owner);
       if (table === 'players') there.add(record.id);
-      await replace(table, record.id, record);
+      await replace(table, record.id, before, record);
     },
     async remove(table, key) {
       if (table === 'players') there.delete(key);
-      await replace(table, key, null);
+      await replace(table, key, await stored(table, key), null);
     }
   };
   return { writer, operations };
@@ -112,19 +120,21 @@ export async function commit<T = void>(
       const deletes = operations.flatMap(({ table, key, after }) =>
         table === 'players' && after === null ? [key] : []
       );
-      await db.changes.where('undone').equals(1).delete();
-      const seq = await db.changes.add({
-        at: new Date().toISOString(),
-        label,
-        operations,
-        undone: 0,
-        ...(deletes.length > 0 ? { deletes } : {})
-      });
+      const [seq] = await Promise.all([
+        db.changes.add({
+          at: new Date().toISOString(),
+          label,
+          operations,
+          undone: 0,
+          ...(deletes.length > 0 ? { deletes } : {})
+        }),
+        db.changes.where('undone').equals(1).delete(),
+        forgetForeseen(db, operations)
+      ]);
       await db.changes
         .where('seq')
         .belowOrEqual(seq - KEPT_CHANGES)
         .delete();
-      await forgetForeseen(db, operations);
       return { result, operations };
     })
   );

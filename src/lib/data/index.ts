@@ -27,7 +27,16 @@ export {
   removeDemo
 } from './players';
 export { groupNames, groupOf, type GroupNames } from './groups';
-export { addReading, dropReading, freshReadings, isFresh, newestByKind, setSlopeLook } from './measurements';
+export {
+  addReading,
+  dropReading,
+  freshReadings,
+  isFresh,
+  newestByKind,
+  setSlopeLook,
+  withComing,
+  type ComingReading
+} from './measurements';
 export {
   answerWith,
   decidedOf,

@@ -28,6 +28,37 @@ async function putReadings(
   else await put('measurements', { id, playerId, kind, day, readings, look });
 }
 
+/** A reading that is on its way into the database. */
+export interface ComingReading {
+  readonly mm: number;
+  readonly at: Date;
+}
+
+/**
+ * The measurements of a player as they will stand when what is on its way is stored: the answer need not wait for
+ * the storage.
+ */
+export function withComing(
+  measurements: readonly Measurement[],
+  playerId: string,
+  coming: Iterable<readonly [MeasurementId, ComingReading]>
+): readonly Measurement[] {
+  let all = measurements;
+  for (const [kind, { mm, at }] of coming) {
+    const [day, stamp] = [dayOf(at), at.toISOString()];
+    const id = keyOf(playerId, kind, day);
+    const today = all.find((one) => one.id === id);
+    const before = today?.readings ?? [];
+    if (before.some((reading) => reading.at === stamp)) continue;
+    const readings = [...before, { mm, at: stamp }];
+    all = [
+      ...all.filter((one) => one.id !== id),
+      { id, playerId, kind, day, readings, look: today?.look ?? null }
+    ];
+  }
+  return all;
+}
+
 /**
  * Adds a tape reading of today, inside a change; what was typed for it has become a record.
  *
@@ -64,8 +95,10 @@ export const addReading = (
   now = new Date()
 ): Promise<void> =>
   commit(db, `Measured ${what} of ${player.name}`, async (writer) => {
-    await addReadingTo(db, writer, player.id, kind, mm, now);
-    const draft = await getDraft(db, player.id, now);
+    const [draft] = await Promise.all([
+      getDraft(db, player.id, now),
+      addReadingTo(db, writer, player.id, kind, mm, now)
+    ]);
     await writer.put('drafts', { ...draft, updatedAt: now.toISOString() });
   });
 

@@ -48,6 +48,6 @@ export async function clearTyped(
   owner: string,
   which: (field: string) => boolean = () => true
 ): Promise<void> {
-  const rows = await db.typed.filter(({ id }) => id.startsWith(`${owner}:`)).toArray();
+  const rows = await db.typed.where(':id').startsWith(`${owner}:`).toArray();
   await db.typed.bulkDelete(rows.filter(({ field }) => which(field)).map(({ id }) => id));
 }

@@ -1,6 +1,6 @@
 import { SvelteMap } from 'svelte/reactivity';
 import type { MeasurementId } from '$lib/core/body';
-import { db, keepText, typedOf } from '$lib/data';
+import { db, keepText, typedOf, type ComingReading } from '$lib/data';
 import { attempt } from '$lib/ui/shell/attempt';
 
 /**
@@ -10,8 +10,8 @@ import { attempt } from '$lib/ui/shell/attempt';
 export class TypedTexts {
   #texts = $state<Record<string, string>>({});
   ready = $state(false);
-  /** Lengths that were taken and are on their way to the database, mm. */
-  readonly coming = new SvelteMap<MeasurementId, number>();
+  /** Lengths that were taken and are on their way to the database. */
+  readonly coming = new SvelteMap<MeasurementId, ComingReading>();
   readonly #owner: string;
 
   constructor(owner: string) {

@@ -50,7 +50,7 @@
       estimateMm={bench.estimateOf(kind)}
       active={active === kind}
       onactive={() => (active = kind)}
-      onreading={(mm) => addReading(db, player, kind, mm, nameOf(kind))}
+      onreading={(mm, now) => addReading(db, player, kind, mm, nameOf(kind), now)}
       ondrop={(reading) =>
         measurement && attempt(() => dropReading(db, player, measurement, reading, nameOf(kind)))}
       onnext={() => next(kind)}

@@ -68,6 +68,25 @@ describe('a fit on the bench', () => {
     expect(bench.valueOf('armToPalm')).toBeNull();
   });
 
+  it('answers before the storage has taken a number, counts it once, and takes the answer back with it', async () => {
+    const { player, bench } = await measured({}, { armToPalm: 560 });
+    const given = bench.proposal?.proposal;
+    const coming = { mm: 478, at: new Date() };
+    bench.typed.coming.set('armToPalm', coming);
+    const answered = bench.proposal;
+    expect(answered?.proposal).not.toBe(given);
+    expect(bench.newest.armToPalm?.readings).toHaveLength(1);
+    bench.typed.coming.delete('armToPalm');
+    expect(bench.proposal?.proposal).toBe(given);
+
+    bench.typed.coming.set('armToPalm', coming);
+    await addReading(db, player, 'armToPalm', coming.mm, 'arm', coming.at);
+    expect(bench.readings.armToPalm).toEqual([560, 478]);
+    bench.typed.coming.delete('armToPalm');
+    expect(bench.readings.armToPalm).toEqual([560, 478]);
+    expect(bench.proposal).toEqual(answered);
+  });
+
   it('follows the sizes and rules in use', async () => {
     const { bench } = await measured();
     expect(bench.advice?.size).toBe('1/4');

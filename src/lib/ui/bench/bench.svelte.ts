@@ -24,6 +24,7 @@ import {
   readingsOf,
   sizingQuestion,
   triedOf,
+  withComing,
   type Draft,
   type Fit,
   type Pain,
@@ -107,13 +108,13 @@ export class Bench {
   /** The set-ups of this player, newest first. */
   readonly setups: readonly Setup[] = $derived.by(() => newestFirst(this.#setups.current));
 
-  /** The player's case as it stands; null for a player who is not there. */
+  /** The player's case as it stands, with the lengths that are on their way to the database; null for a player who is not there. */
   readonly of: PlayerCase | null = $derived.by(() => {
     const player = this.#player.current;
     return (
       player && {
         player,
-        measurements: this.#measurements.current,
+        measurements: withComing(this.#measurements.current, this.#playerId, this.typed.coming),
         fits: this.#fits.current,
         trials: this.#trials.current,
         pains: this.#pains.current,

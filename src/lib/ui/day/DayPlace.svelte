@@ -168,7 +168,7 @@
                       active = kind;
                       toPass = false;
                     }}
-                    onreading={(mm) => readInQueue(db, player, kind, mm, nameOf(kind))}
+                    onreading={(mm, now) => readInQueue(db, player, kind, mm, nameOf(kind), now)}
                     ondrop={(reading) =>
                       measurement &&
                       attempt(() => dropReading(db, player, measurement, reading, nameOf(kind)))}

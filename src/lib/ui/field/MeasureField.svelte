@@ -44,7 +44,7 @@
     active: boolean;
     onactive: () => void;
     /** Writes a reading; resolves when it is in the database. */
-    onreading: (mm: number) => Promise<unknown>;
+    onreading: (mm: number, now: Date) => Promise<unknown>;
     ondrop: (reading: Measurement['readings'][number]) => void;
     onnext: () => void;
     extra?: Snippet;
@@ -78,9 +78,9 @@
     heightMm,
     coming: typed.coming,
     isBeyondAge,
-    write: (mm) => {
+    write: (mm, now) => {
       touched = false;
-      return onreading(mm);
+      return onreading(mm, now);
     },
     entered: (taken) => typed.entered(kind, taken),
     goOn: onnext

@@ -1,5 +1,5 @@
 import { onScreen } from '$lib/ui/testing.svelte';
-import { NotSaved } from '$lib/data';
+import { NotSaved, type ComingReading } from '$lib/data';
 import type { MeasurementId } from '$lib/core/body';
 import type { LengthUnit } from '$lib/core/length';
 import { expect, it, vi } from 'vitest';
@@ -7,7 +7,7 @@ import { LengthEntry, type EntrySurroundings } from './entry.svelte';
 
 const surroundings = (heightMm: number | null = null) => ({
   heightMm,
-  coming: new Map<MeasurementId, number>()
+  coming: new Map<MeasurementId, ComingReading>()
 });
 
 /** A field of the list as a teacher meets it; writing takes as long as the test wants. */

@@ -1,5 +1,6 @@
 import { combineReadings, plausibility, type MeasurementId } from '$lib/core/body';
 import { parseLength, type LengthUnit } from '$lib/core/length';
+import type { ComingReading } from '$lib/data';
 import { Action } from '$lib/ui/action.svelte';
 import { lengthProblemSentence, plausibilitySentence } from '$lib/words/lengths';
 
@@ -13,12 +14,12 @@ export interface EntrySurroundings {
   readonly readings: readonly number[];
   /** Null where the height is not known, or is what is measured. */
   readonly heightMm: number | null;
-  /** Lengths of this player that are on their way to the database, mm: the next one is judged in their light. */
-  readonly coming: Map<MeasurementId, number>;
+  /** Lengths of this player that are on their way to the database: the next one is judged in their light. */
+  readonly coming: Map<MeasurementId, ComingReading>;
   /** Whether a height lies far outside what the age lets expect. */
   readonly isBeyondAge: (mm: number) => boolean;
-  /** Writes a reading; resolves when it is in the database. */
-  readonly write: (mm: number) => Promise<unknown>;
+  /** Writes a reading taken now; resolves when it is in the database. */
+  readonly write: (mm: number, now: Date) => Promise<unknown>;
   /** The text has become a reading. */
   readonly entered: (text: string) => void;
   readonly goOn: () => void;
@@ -68,7 +69,7 @@ export class LengthEntry {
 
   #take(confirmed: boolean, goOn: boolean): void {
     const { kind, unit, text, readings, coming, isBeyondAge, write, entered } = this.#around();
-    const heightMm = kind === 'height' ? null : (coming.get('height') ?? this.#around().heightMm);
+    const heightMm = kind === 'height' ? null : (coming.get('height')?.mm ?? this.#around().heightMm);
     if (text.trim() === '') return goOn ? this.#goOn(readings) : undefined;
     const parsed = parseLength(text, unit);
     if (!parsed.ok) {
@@ -88,10 +89,11 @@ export class LengthEntry {
     }
     if (this.busy) return;
     this.question = null;
-    coming.set(kind, mm);
+    const now = new Date();
+    coming.set(kind, { mm, at: now });
     void this.#taking
       .run(async () => {
-        await write(mm);
+        await write(mm, now);
         entered(text);
       })
       .finally(() => coming.delete(kind));
