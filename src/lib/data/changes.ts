@@ -1,5 +1,6 @@
 import type { Table } from 'dexie';
 import { ValidationError } from 'yup';
+import { forgetAllForeseen, forgetForeseen } from './claims';
 import type { Database } from './database';
 import { playerGone, Refusal } from './refusal';
 import { saving } from './saving';
@@ -129,7 +130,7 @@ export async function commit<T = void>(
           ...(deletes.length > 0 ? { deletes } : {})
         }),
         db.changes.where('undone').equals(1).delete(),
-        forgetForeseen(db, operations)
+        forgetWhatRestsOn(db, operations)
       ]);
       await db.changes
         .where('seq')
@@ -197,7 +198,7 @@ async function step(
       const operations = plan(change.operations);
       for (const { table, key, after } of operations) await apply(db, table, key, after);
       await db.changes.put({ ...change, undone });
-      await forgetForeseen(db, operations);
+      await forgetWhatRestsOn(db, operations);
       return { change, operations };
     })
   );
@@ -211,13 +212,13 @@ async function apply(db: Database, table: TableName, key: string, record: AnyRec
 }
 
 /** What was foreseen for the players concerned is worked out anew; all of it when the teacher's way changed. */
-async function forgetForeseen(db: Database, operations: readonly Operation[]): Promise<void> {
-  if (operations.some(({ table }) => table === 'settings')) return db.foreseen.clear();
+async function forgetWhatRestsOn(db: Database, operations: readonly Operation[]): Promise<void> {
+  if (operations.some(({ table }) => table === 'settings')) return forgetAllForeseen(db);
   const players = operations.flatMap(({ table, key, before, after }) => {
     if (table === 'players') return [key];
     const record = after ?? before;
     const owner = OWNED_TABLES.includes(table) && record ? ownerOf(table, record) : null;
     return owner === null ? [] : [owner];
   });
-  await db.foreseen.bulkDelete([...new Set(players)]);
+  if (players.length > 0) await forgetForeseen(db, [...new Set(players)]);
 }

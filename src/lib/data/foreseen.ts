@@ -2,6 +2,7 @@ import type { Table } from 'dexie';
 import type { Foresight } from '$lib/core/outlook';
 import type { IsoDay } from '$lib/core/time';
 import { foresightOf, groupByPlayer, type PlayerCase } from './case';
+import { dropClaim, keepClaimed, layClaim } from './claims';
 import type { Database } from './database';
 import type { Foreseen } from './schema/foreseen';
 import { getSettings } from './settings';
@@ -10,7 +11,7 @@ import { getSettings } from './settings';
 const FORESEEN_BY = 1;
 
 /** Players worked out between two reports of progress. */
-const AT_ONCE = 100;
+const AT_ONCE = 250;
 
 /** More players than this without a foresight are left to the worker. */
 export const FEW_PLAYERS = 60;
@@ -24,69 +25,80 @@ export interface Share {
   readonly of: number;
 }
 
-/** Whether a player is in a share: by the id, so that all who share agree without a word. */
-const isIn = (id: string, { number, of }: Share): boolean =>
-  [...id].reduce((sum, letter) => sum + (letter.codePointAt(0) ?? 0), 0) % of === number;
+/** The part of all keys, in their order, that is a share: neighbours, so that their records are neighbours too. */
+const partOf = (keys: readonly string[], { number, of }: Share): readonly string[] =>
+  keys.slice(Math.floor((number * keys.length) / of), Math.floor(((number + 1) * keys.length) / of));
 
 /**
  * Works out what is foreseen for players of whom it is not known, and keeps it. Long for a large class: meant for
- * workers then, each with a share. It claims its players first; a change of a player meanwhile drops the claim in
- * its own transaction, and what was worked out from the records before it is not kept.
+ * workers then, each with a share. It lays down a claim first, on which each change of a player meanwhile is noted
+ * in the change's own transaction; what was worked out from the records before such a change is not kept.
  *
  * @param report hears how many of how many are done
+ * @param whose a share of all players, or those of whom it is known that nothing is known
  */
 export async function foreseeMissing(
   db: Database,
   today: IsoDay,
   report: (done: number, total: number) => void = () => undefined,
-  share: Share = { number: 0, of: 1 }
+  whose: Share | readonly string[] = { number: 0, of: 1 }
 ): Promise<void> {
-  const claim = -1 - Math.floor(Math.random() * Number.MAX_SAFE_INTEGER);
-  const ids = await claimMissing(db, claim, share);
-  const cases = await casesOf(db, ids, today);
-  for (let from = 0; from < cases.length; from += AT_ONCE) {
-    report(from, cases.length);
-    await keep(
-      db,
-      claim,
-      cases
-        .slice(from, from + AT_ONCE)
-        .map((of) => ({ id: of.player.id, by: FORESEEN_BY, foresight: foresightOrNone(of) }))
-    );
+  const claim = await layClaim(db);
+  try {
+    const ids = 'of' in whose ? await missingOf(db, whose) : whose;
+    const cases = await casesOf(db, ids, today);
+    for (let from = 0; from < cases.length; from += AT_ONCE) {
+      report(from, cases.length);
+      await keepClaimed(
+        db,
+        claim,
+        cases
+          .slice(from, from + AT_ONCE)
+          .map((of) => ({ id: of.player.id, by: FORESEEN_BY, foresight: foresightOrNone(of) }))
+      );
+    }
+    report(cases.length, cases.length);
+  } finally {
+    await dropClaim(db, claim);
   }
-  report(cases.length, cases.length);
 }
 
-const claimMissing = (db: Database, claim: number, share: Share): Promise<readonly string[]> =>
-  db.transaction('rw', [db.players, db.foreseen], async () => {
+const missingOf = (db: Database, share: Share): Promise<readonly string[]> =>
+  db.transaction('r', [db.players, db.foreseen], async () => {
     const known = new Set((await db.foreseen.toArray()).filter(isForeseen).map(({ id }) => id));
-    const ids = (await db.players.toArray())
-      .filter(({ id, archivedOn }) => archivedOn === null && !known.has(id) && isIn(id, share))
-      .map(({ id }) => id);
-    await db.foreseen.bulkPut(ids.map((id) => ({ id, by: claim, foresight: null })));
-    return ids;
-  });
-
-/** Keeps what is still claimed. */
-const keep = (db: Database, claim: number, worked: readonly Foreseen[]): Promise<void> =>
-  db.transaction('rw', db.foreseen, async () => {
-    const rows = await db.foreseen.bulkGet(worked.map(({ id }) => id));
-    await db.foreseen.bulkPut(worked.filter((_, index) => rows[index]?.by === claim));
+    const ids = partOf(await db.players.toCollection().primaryKeys(), share);
+    return ids.filter((id) => !known.has(id));
   });
 
 const casesOf = (db: Database, ids: readonly string[], today: IsoDay): Promise<readonly PlayerCase[]> =>
   db.transaction('r', [db.players, db.measurements, db.fits, db.settings], async () => {
-    const settings = await getSettings(db);
-    // One look at all of a table is quicker than many looks by its index.
-    const of = <T extends { readonly playerId: string }>(table: Table<T, string>) =>
-      ids.length > FEW_PLAYERS ? table.toArray() : table.where('playerId').anyOf(ids).toArray();
-    const fits = groupByPlayer(await of(db.fits));
-    const measurements = groupByPlayer(await of(db.measurements));
-    return (await db.players.bulkGet([...ids])).flatMap((player): PlayerCase[] => {
-      if (!player) return [];
-      const own = { measurements: measurements.get(player.id) ?? [], fits: fits.get(player.id) ?? [] };
-      return [{ player, ...own, trials: [], pains: [], draft: null, settings, today }];
-    });
+    const [first = '', last = ''] = [ids[0], ids.at(-1)];
+    // One look at all that lies between is quicker than many looks by the index.
+    const of = <T>(table: Table<T, string>, index: string) =>
+      (ids.length > FEW_PLAYERS
+        ? table.where(index).between(first, last, true, true)
+        : table.where(index).anyOf(ids)
+      ).toArray();
+    const own = <T extends { readonly playerId: string }>(table: Table<T, string>) => of(table, 'playerId');
+    const [players, measurements, fits, settings] = await Promise.all([
+      of(db.players, ':id'),
+      own(db.measurements).then(groupByPlayer),
+      own(db.fits).then(groupByPlayer),
+      getSettings(db)
+    ]);
+    const asked = new Set(ids);
+    return players
+      .filter(({ id, archivedOn }) => archivedOn === null && asked.has(id))
+      .map((player) => ({
+        player,
+        measurements: measurements.get(player.id) ?? [],
+        fits: fits.get(player.id) ?? [],
+        trials: [],
+        pains: [],
+        draft: null,
+        settings,
+        today
+      }));
   });
 
 /** One player whose records cannot be judged must not keep all others from being shown. */

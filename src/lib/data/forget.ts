@@ -1,3 +1,4 @@
+import { dropClaims } from './claims';
 import type { Database } from './database';
 import { saving } from './saving';
 import type { Change, Operation } from './schema/change';
@@ -59,6 +60,8 @@ export const forget = (db: Database, playerIds: readonly string[]): Promise<void
           .anyOf([...gone])
           .delete();
       await db.foreseen.bulkDelete([...gone]);
+      // A claim notes who was changed.
+      await dropClaims(db);
       for (const change of await db.changes.toArray()) {
         const left = changeWithout(change, gone);
         if (left === change) continue;

@@ -48,8 +48,10 @@ export class Roster {
     if (this.#busy) return;
     this.#busy = true;
     try {
-      if (missing <= FEW_PLAYERS) await foreseeMissing(db, clock.today);
-      else {
+      if (missing <= FEW_PLAYERS) {
+        const ids = this.pending.map(({ player }) => player.id);
+        await foreseeMissing(db, clock.today, undefined, ids);
+      } else {
         const { foreseeAside } = await import('$lib/workers/foresee');
         this.#underway = foreseeAside(
           clock.today,

@@ -2,10 +2,12 @@ import type { Foresight } from '$lib/core/outlook';
 
 /** What is foreseen for a player, worked out once and kept until one of its grounds changes. Never in a backup. */
 export interface Foreseen {
-  /** The player's id. */
+  /** The player's id, or a claim's. */
   readonly id: string;
   /** Which way of working it out made it. */
   readonly by: number;
   /** Null for one without a size. */
   readonly foresight: Foresight | null;
+  /** A claim of one who works players out right now: those who were changed since it read them. */
+  readonly changed?: readonly string[];
 }
