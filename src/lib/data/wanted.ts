@@ -18,14 +18,13 @@ export function outgrownOn({ foresight }: SizedEntry, today: IsoDay): IsoDay | n
   return middle !== null && middle < today ? today : middle;
 }
 
-const byName = new Intl.Collator();
-
-/** Everybody with a size, soonest outgrown first. */
+/** Everybody with a size, soonest outgrown first; of one day in the order of the entries. */
 export const bySoonest = (entries: readonly RosterEntry[], today: IsoDay): readonly SizedEntry[] =>
-  entries.filter(isSized).sort((a, b) => {
-    const [one, other] = [outgrownOn(a, today) ?? '9', outgrownOn(b, today) ?? '9'];
-    return one === other ? byName.compare(a.player.name, b.player.name) : one < other ? -1 : 1;
-  });
+  entries
+    .filter(isSized)
+    .map((entry) => ({ entry, on: outgrownOn(entry, today) ?? '9' }))
+    .sort((a, b) => (a.on === b.on ? 0 : a.on < b.on ? -1 : 1))
+    .map(({ entry }) => entry);
 
 /** Those who outgrow their size until a day; everybody without a day. */
 export const outgrownUntil = (
@@ -42,11 +41,20 @@ export function wantedSizes(
   today: IsoDay
 ): readonly { readonly family: Family; readonly size: Size; readonly count: number }[] {
   const counts = new Map<string, { readonly family: Family; readonly size: Size; readonly count: number }>();
+  const nextOf = new Map<string, Size | undefined>();
   for (const entry of entries) {
     const { family } = entry.player;
-    const all = sizesUp(family);
-    const beyond = all.slice(all.indexOf(entry.foresight.size) + 1);
-    const next = beyond.find((size) => sizesInUse(settings, family).includes(size));
+    const { size } = entry.foresight;
+    const now = `${family} ${size}`;
+    if (!nextOf.has(now)) {
+      const all = sizesUp(family);
+      const used = sizesInUse(settings, family);
+      nextOf.set(
+        now,
+        all.slice(all.indexOf(size) + 1).find((one) => used.includes(one))
+      );
+    }
+    const next = nextOf.get(now);
     if (outgrownOn(entry, today) === null || !next) continue;
     const key = `${family} ${next}`;
     counts.set(key, { family, size: next, count: (counts.get(key)?.count ?? 0) + 1 });

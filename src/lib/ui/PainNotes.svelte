@@ -8,8 +8,9 @@
   /** Open notes of pain: seen at every opening of something about the player, until closed with a word. */
   let { player, pains, typed }: { player: Player; pains: readonly Pain[]; typed: TypedTexts } = $props();
 
-  const FIELD = 'pain-note';
-  const note = $derived(typed.of(FIELD) ?? '');
+  /** Two kinds of notes may be shown at once. */
+  const field = $derived(`pain-note ${pains[0]?.id ?? ''}`);
+  const note = $derived(typed.of(field) ?? '');
   let missing = $state(false);
   const closing = new Action();
 
@@ -17,7 +18,7 @@
     missing = what.trim() === '';
     if (missing) return;
     const ids = pains.map(({ id }) => id);
-    if (await closing.run(() => closePains(db, player, ids, what))) typed.drop(FIELD);
+    if (await closing.run(() => closePains(db, player, ids, what))) typed.drop(field);
   }
 </script>
 
@@ -47,7 +48,7 @@
             placeholder="What became of it, in a line"
             aria-invalid={missing || undefined}
             value={note}
-            oninput={(event) => typed.type(FIELD, event.currentTarget.value)}
+            oninput={(event) => typed.type(field, event.currentTarget.value)}
           />
         </label>
         <button type="submit" class="btn act" disabled={closing.busy}>Close with this note</button>
