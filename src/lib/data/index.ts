@@ -34,6 +34,7 @@ export {
   isFresh,
   newestByKind,
   setSlopeLook,
+  takenNow,
   withComing,
   type ComingReading
 } from './measurements';

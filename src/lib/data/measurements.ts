@@ -34,6 +34,8 @@ export interface ComingReading {
   readonly at: Date;
 }
 
+export const takenNow = (mm: number): ComingReading => ({ mm, at: new Date() });
+
 /**
  * The measurements of a player as they will stand when what is on its way is stored: the answer need not wait for
  * the storage.

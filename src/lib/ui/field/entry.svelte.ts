@@ -1,6 +1,6 @@
 import { combineReadings, plausibility, type MeasurementId } from '$lib/core/body';
 import { parseLength, type LengthUnit } from '$lib/core/length';
-import type { ComingReading } from '$lib/data';
+import { takenNow, type ComingReading } from '$lib/data';
 import { Action } from '$lib/ui/action.svelte';
 import { lengthProblemSentence, plausibilitySentence } from '$lib/words/lengths';
 
@@ -89,11 +89,11 @@ export class LengthEntry {
     }
     if (this.busy) return;
     this.question = null;
-    const now = new Date();
-    coming.set(kind, { mm, at: now });
+    const reading = takenNow(mm);
+    coming.set(kind, reading);
     void this.#taking
       .run(async () => {
-        await write(mm, now);
+        await write(mm, reading.at);
         entered(text);
       })
       .finally(() => coming.delete(kind));
