@@ -18,7 +18,8 @@
     missing = what.trim() === '';
     if (missing) return;
     const ids = pains.map(({ id }) => id);
-    if (await closing.run(() => closePains(db, player, ids, what))) typed.drop(field);
+    const text = field;
+    if (await closing.run(() => closePains(db, player, ids, what))) typed.drop(text);
   }
 </script>
 
