@@ -1,0 +1,128 @@
+import { add, direct, radians, scale, unit, type Vec } from '../vector';
+import { cone, tube, type Curve, type Shape } from '../drawing/shapes';
+import type { FigureBody } from './lengths';
+import { HEAD, oval, refined, type At } from './profiles';
+import { onHead, type Spine } from './spine';
+
+/** Head with face, ears and hair. */
+export function headShapes(body: FigureBody, spine: Spine): Shape[] {
+  const { headMm: H } = body;
+  const at = onHead(spine, body);
+  const { head } = spine;
+  const skin = { tone: 'skin', flesh: 'head' } as const;
+  const skull = tube(headRings(at), { part: 'head', ...skin, soft: 0.05 * H, shortest: 0.08 * H });
+  const fine = refined(HEAD, 6);
+  const surface = (x: number, y: number) => {
+    const [, half = 1, front = 0] = fine.find(([height = 0]) => height >= y) ?? [];
+    return front * Math.sqrt(Math.max(0, 1 - (x / half) ** 2));
+  };
+  const line = (points: readonly (readonly [number, number])[]): Curve => ({
+    kind: 'curve',
+    part: 'face',
+    points: points.map(([x, y]) => at(x, y, surface(x, y) + 0.004)),
+    on: ['head']
+  });
+  const faces: Shape[] = [-1, 1].flatMap((side): Shape[] => [
+    {
+      kind: 'ellipsoid',
+      part: 'ear',
+      tone: 'skin',
+      at: at(side * 0.325, 0.42, -0.02),
+      axes: [
+        scale(head.x, 0.03 * H),
+        scale(unit(add(head.y, scale(head.z, -0.15))), 0.095 * H),
+        scale(unit(add(head.z, scale(head.y, 0.15))), 0.058 * H)
+      ]
+    },
+    line([
+      [side * 0.126, 0.45],
+      [side * 0.129, 0.477],
+      [side * 0.13, 0.505]
+    ])
+  ]);
+  const mouth = line(
+    Array.from({ length: 9 }, (_, i) => {
+      const x = (i - 4) / 4;
+      return [x * 0.085, 0.2 + 0.018 * x * x] as const;
+    })
+  );
+  // The jaw's edge from ear to chin, where the side of the face turns under.
+  const jaw = [-1, 1].map((side): Curve => {
+    const run = Array.from({ length: 9 }, (_, i) => i / 8);
+    const points = run.map((t) => {
+      const y = 0.3 - 0.265 * t;
+      const [, half = 0.3, front = 0.37, back = 0.2] = fine.find(([height = 0]) => height >= y) ?? [];
+      const angle = radians(100 - 72 * t);
+      const c = Math.cos(angle);
+      return at(side * half * Math.sin(angle), y, (c > 0 ? front : back) * c);
+    });
+    const normals = run.map((t) => {
+      const angle = radians(100 - 72 * t);
+      return direct(head, unit([side * Math.sin(angle), -0.35, Math.cos(angle)]));
+    });
+    return { kind: 'curve', part: 'jaw', points, normals, on: ['head'], fine: true, fromDetail: 0.45 };
+  });
+  const nose = cone(at(0, 0.43, 0.37), at(0, 0.335, 0.405), 0.02 * H, 0.034 * H, {
+    part: 'nose',
+    ...skin,
+    soft: 0.045 * H
+  });
+  return [skull, nose, ...faces, mouth, ...jaw, hair(at)];
+}
+
+export const headRings = (at: At): Vec[][] =>
+  refined(HEAD, 2).map(([y = 0, half = 0, front = 0, back = 0]) =>
+    oval(24, half, front, back, 2.15).map(([x, z]) => at(x, y, z))
+  );
+
+/** Where the hair ends: turned round the head from the forehead over the left, and down from the crown; degrees. */
+const HAIRLINE: readonly (readonly [number, number])[] = [
+  [0, 66],
+  [30, 67],
+  [52, 74],
+  [66, 92],
+  [77, 106],
+  [84, 107],
+  [90, 99],
+  [104, 104],
+  [114, 120],
+  [135, 134],
+  [180, 138],
+  [225, 134],
+  [246, 120],
+  [256, 104],
+  [270, 99],
+  [276, 107],
+  [283, 106],
+  [294, 92],
+  [308, 74],
+  [330, 67],
+  [360, 66]
+];
+
+/** A cap of hair down to the nape, the same for everybody. */
+function hair(at: At): Shape {
+  const fine = refined(HAIRLINE, 6);
+  const edge = (round: number) => {
+    const index = Math.max(
+      1,
+      fine.findIndex(([at = 0]) => at >= round)
+    );
+    const [[from = 0, low = 0] = [], [to = 0, high = 0] = []] = [fine[index - 1], fine[index]];
+    return low + ((high - low) * (round - from)) / (to - from || 1);
+  };
+  const [around, down] = [60, 12];
+  const rings = Array.from({ length: down + 1 }, (_, row) =>
+    Array.from({ length: around }, (_, i) => {
+      const round = (360 * i) / around;
+      const angle = radians(0.5 + edge(round) * (1 - row / down));
+      const [x, y, z] = [
+        Math.sin(angle) * Math.sin(radians(round)),
+        Math.cos(angle),
+        Math.sin(angle) * Math.cos(radians(round))
+      ];
+      return at(x * 0.372, 0.57 + y * (y > 0 ? 0.47 : 0.5), z * (z > 0 ? 0.415 : 0.47) - 0.005);
+    })
+  );
+  return tube(rings, { part: 'hair', tone: 'hair', shell: true }, [0]);
+}

@@ -1,0 +1,224 @@
+import { bodyOf, type Readings } from '../body';
+import { START_ANGLE_DEG, START_SEAT_OVER_LEG_MM, type Placement } from '../cello';
+import type { Family, NominalInstrument } from '../instruments';
+import { heightRules, LEAN_DEG, pinFor } from '../bass';
+import { armShapes, type Arm } from './body/arm';
+import { handOf, handShapes, type Hand } from './body/hand';
+import { headShapes } from './body/head';
+import { legOf, legShapes, stoolShapes, type Leg } from './body/leg';
+import { figureBody, HIP_OVER_SEAT, type FigureBody } from './body/lengths';
+import { SIDES, signOf, spineOf, type Side, type Spine } from './body/spine';
+import { trunkShapes } from './body/trunk';
+import type { Shape } from './drawing/shapes';
+import { bowOf, bowShapes, type Bow, type BowFrame } from './instrument/bow';
+import { bodyHalf, modelOf, type Model } from './instrument/model';
+import { instrumentShapes } from './instrument/solids';
+import { bowFrameOn, bowHandPlan, pluckingPlan } from './pose/bow-hand';
+import { alongArm, armFor, hangingPlan, lapPlan, scrollPlan } from './pose/left-arm';
+import { leftHandPlan, type HandPlan } from './pose/left-hand';
+import { POSES, type Pose } from './pose/pose';
+import { bassFrame, celloFrame, guardedFrame, shoulderFrame } from './pose/stand';
+import { contactsOf, jointsOf, limbsOf, spotsOf, type Contact } from './readout';
+import { cross, place, sub, type Frame, type Vec } from './vector';
+
+/** Who is drawn, with what, and how. */
+export interface FigureQuestion {
+  readonly readings: Readings;
+  readonly family: Family;
+  readonly instrument: NominalInstrument;
+  readonly pose: Pose;
+  /** The pose without faults to which the instrument was set up. */
+  readonly base?: Pose;
+  readonly setup?: FigureSetup;
+}
+
+/** What the teacher has set, as far as it is known. */
+export interface FigureSetup {
+  /** Cello. */
+  readonly placement?: Placement;
+  /** Bass. */
+  readonly pinMm?: number;
+  readonly leanDeg?: number;
+  /** Violin and viola: lifts of the shoulder rest's ends over the back, mm. */
+  readonly rest?: { readonly leftMm: number; readonly rightMm: number } | null;
+  readonly tapes?: readonly number[];
+}
+
+/** A player with an instrument in space, mm: x to the player's left, y up from the floor, z forward. */
+export interface Figure {
+  readonly body: FigureBody;
+  readonly model: Model;
+  /** The instrument's own axes; null without an instrument. */
+  readonly frame: Frame | null;
+  readonly shapes: readonly Shape[];
+  readonly joints: Readonly<Record<string, Vec>>;
+  readonly limbs: Readonly<Record<string, number>>;
+  readonly contacts: Readonly<Record<string, Contact>>;
+  readonly spots: Readonly<Record<string, Vec>>;
+}
+
+const BOW_WEIGHT: Readonly<Record<Family, number>> = { violin: 1, viola: 1, cello: 1.15, bass: 1.35 };
+/**
+ * Puts a player and an instrument together.
+ *
+ * @throws RangeError when not even the height can be told from the readings
+ */
+export function figureOf(question: FigureQuestion): Figure {
+  const { family, instrument, pose, setup = {} } = question;
+  const base = question.base ?? POSES[family].playing ?? pose;
+  const known = bodyOf(question.readings);
+  if (!known) throw new RangeError('a figure needs a height');
+  const seated = family === 'cello';
+  const body = figureBody(known, seated);
+  const model = modelOf(family, instrument);
+  const placement = setup.placement ?? {
+    angleDeg: START_ANGLE_DEG,
+    seatMm: body.seated.lowerLegMm + START_SEAT_OVER_LEG_MM,
+    slideMm: 0
+  };
+  const seatMm = placement.seatMm + pose.seatUp;
+  const h = body.heightMm;
+  const hips: Vec = seated
+    ? [pose.hipsLeft, seatMm + HIP_OVER_SEAT * h, pose.hipsForward]
+    : [pose.hipsLeft, body.hipMm - 0.001 * h - pose.kneesBend, pose.hipsForward];
+  const spine = spineOf(body, { ...pose, hips });
+  const rules = {
+    gripHangMm: known.length('gripHang').mm,
+    cheekMm: known.length('cheek').mm,
+    eyebrowMm: known.length('eyebrow').mm
+  };
+  const leanDeg = setup.leanDeg ?? LEAN_DEG;
+  const standing = {
+    placement,
+    leanDeg,
+    pinMm:
+      setup.pinMm ?? (family === 'bass' ? pinFor(heightRules(rules, instrument, leanDeg), instrument) : 0)
+  };
+
+  const shapes: Shape[] = [...trunkShapes(body, spine, pose), ...headShapes(body, spine)];
+  let frame: Frame | null = null;
+  let pinMm = 0;
+  let arm: ReturnType<typeof alongArm> | null = null;
+  if (pose.instrument === 'alongArm') {
+    arm = alongArm(body, spine, known.length('armToWrist').mm);
+    frame = laidAlong(arm.from, arm.along);
+  } else if (pose.instrument === 'guarded') frame = guardedFrame(body, model, spine);
+  else if (pose.instrument === 'played')
+    if (family === 'cello') ({ frame, pinMm } = celloFrame(body, instrument, pose, standing));
+    else if (family === 'bass') ({ frame, pinMm } = bassFrame(body, model, pose, standing));
+    else frame = shoulderFrame(body, model, pose, base, spine);
+  if (frame)
+    shapes.push(
+      ...instrumentShapes(model, frame, {
+        tapes: setup.tapes ?? [2, 4, 5],
+        rest:
+          model.chinRestMm > 0 && pose.instrument === 'played'
+            ? (setup.rest ?? { leftMm: 16, rightMm: 11 })
+            : null,
+        pinMm
+      })
+    );
+
+  const legs = legsOf(body, spine, model, pose, frame, seated);
+  for (const side of SIDES) shapes.push(...legShapes(body, side, legs[side]));
+  if (seated) shapes.push(...stoolShapes(body, seatMm, pose.seatBack));
+
+  const bow = bowOf(instrument.bowMm, BOW_WEIGHT[family]);
+  const lies = frame && pose.rightHand === 'bow' ? bowFrameOn(model, frame, pose, bow) : null;
+  if (lies) shapes.push(...bowShapes(bow, lies));
+  const plans: Record<Side, HandPlan> = {
+    left: leftPlan(body, spine, model, pose, frame, arm?.plan),
+    right: rightPlan(body, spine, model, pose, frame, bow, lies)
+  };
+  const arms = {} as Record<Side, Arm>;
+  const hands = {} as Record<Side, Hand>;
+  for (const side of SIDES) {
+    arms[side] = armFor(body, spine, side, plans[side]);
+    hands[side] = handOf(body.handMm, arms[side].hand, plans[side].targets(arms[side].hand));
+    shapes.push(...armShapes(body, side, arms[side]), ...handShapes(body.handMm, side, hands[side]));
+  }
+  const parts = { body, spine, model, frame, pinMm, arms, hands, legs, bow, lies, pose, plans };
+  return {
+    body,
+    model,
+    frame,
+    shapes,
+    joints: jointsOf(parts),
+    limbs: limbsOf(parts),
+    contacts: contactsOf(parts),
+    spots: spotsOf(parts)
+  };
+}
+
+/** An instrument laid along the arm, its strings upwards. */
+const laidAlong = (at: Vec, along: Vec): Frame => {
+  const out: Vec = [0, 1, 0];
+  return { at, x: cross(along, out), y: along, z: out };
+};
+
+function leftPlan(
+  body: FigureBody,
+  spine: Spine,
+  model: Model,
+  pose: Pose,
+  frame: Frame | null,
+  stretched: HandPlan | undefined
+): HandPlan {
+  if (stretched && pose.leftHand === 'alongArm') return stretched;
+  if (pose.leftHand === 'lap') return lapPlan(body, spine, 'left');
+  if (!frame || pose.leftHand === 'hanging') return hangingPlan(body, spine, 'left');
+  return pose.leftHand === 'scroll'
+    ? scrollPlan(body, model, frame)
+    : leftHandPlan(body, model, frame, pose, spine);
+}
+
+function rightPlan(
+  body: FigureBody,
+  spine: Spine,
+  model: Model,
+  pose: Pose,
+  frame: Frame | null,
+  bow: Bow,
+  lies: BowFrame | null
+): HandPlan {
+  if (pose.rightHand === 'lap') return lapPlan(body, spine, 'right');
+  if (lies) return bowHandPlan(body, model, pose, bow, lies);
+  return frame && pose.rightHand === 'pluck'
+    ? pluckingPlan(body, model, frame, pose)
+    : hangingPlan(body, spine, 'right');
+}
+
+function legsOf(
+  body: FigureBody,
+  spine: Spine,
+  model: Model,
+  pose: Pose,
+  frame: Frame | null,
+  seated: boolean
+): Record<Side, Leg> {
+  const h = body.heightMm;
+  const legOn = (side: Side): Leg => {
+    const k = signOf(side);
+    const out = side === 'left' ? pose.leftFootOut : pose.rightFootOut;
+    const forward = side === 'left' ? pose.leftFootForward : pose.rightFootForward;
+    const toe: Vec = [k * Math.sin((out * Math.PI) / 180), 0, Math.cos((out * Math.PI) / 180)];
+    if (!seated) {
+      const ankle: Vec = [k * pose.feetApart * h, body.ankleMm, forward - 0.012 * h];
+      return legOf(body, spine, side, ankle, [k * 0.12, 0, 1], toe);
+    }
+    const kneeY = body.ankleMm + body.shinMm;
+    const hip = place(spine.pelvis, [k * body.hipHalfMm, 0, 0]);
+    let kneeX = k * (0.075 * h + pose.kneesOut);
+    if (frame) {
+      const along = (kneeY - frame.at[1] - 0.4 * model.ribMm * frame.z[1]) / frame.y[1];
+      const half = Math.max(...[-0.06, 0, 0.06, 0.1].map((by) => bodyHalf(model, along + by * model.bodyMm)));
+      kneeX = place(frame, [k * half, along, 0.4 * model.ribMm])[0] + k * (0.039 * h + pose.kneesOut);
+    }
+    const room = body.thighMm ** 2 - (kneeX - hip[0]) ** 2 - (kneeY - hip[1]) ** 2;
+    const knee: Vec = [kneeX, kneeY, Math.sqrt(Math.max(0, room)) + hip[2]];
+    const ankle: Vec = [kneeX + k * 0.005 * h, body.ankleMm, knee[2] + 0.01 * h + pose.feetForward + forward];
+    const [px, , pz] = sub(knee, hip);
+    return legOf(body, spine, side, ankle, [px * 0.7, 900, pz * 0.7], toe);
+  };
+  return { left: legOn('left'), right: legOn('right') };
+}

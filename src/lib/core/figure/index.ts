@@ -1,0 +1,30 @@
+export {
+  changed,
+  changeKind,
+  CHANGES,
+  CHANGE_NAMES,
+  changesFor,
+  viewOf,
+  type Change,
+  type ChangeKind,
+  type ChangeName,
+  type Cue
+} from './changes';
+export { type Drawing, type Ink } from './drawing/draw';
+export { TONES, type Tone } from './drawing/shapes';
+export { figureOf, type Figure, type FigureSetup } from './figure';
+export { REACHED_MM, type Contact } from './readout';
+export {
+  figureFor,
+  pairOf,
+  pictureOf,
+  windowOf,
+  type DrawnCue,
+  type Picture,
+  type PictureOptions,
+  type PictureQuestion
+} from './picture';
+export { POSES, poseNames, type Pose } from './pose/pose';
+export { PAPER, STROKE_PX, svgOf, type Palette } from './svg';
+export { type Vec } from './vector';
+export { VIEWS, VIEW_NAMES, type View, type ViewName } from './views';

@@ -1,0 +1,106 @@
+import { cone, slab, type Mesh, type Shape } from '../drawing/shapes';
+import { place, type Frame, type Vec } from '../vector';
+import type { Model } from './model';
+
+const mirrored = (left: readonly (readonly [number, number])[]) =>
+  left.map(([wide, along]) => [-wide, along] as const);
+const dark = { tone: 'board' } as const;
+
+/** Pegbox, scroll and pegs. */
+export function scrollShapes(model: Model, frame: Frame): Shape[] {
+  const { overallMm, nut, neckRadius, nutHalf, boardAtNut } = model;
+  const at = (point: Vec) => place(frame, point);
+  const radius = (overallMm - nut) * 0.155;
+  const top = overallMm - radius;
+  const drop = radius * 0.75;
+  const along = (share: number) => nut + (top - nut) * share;
+  const sunk = (station: number) => ((station - nut) / (top - nut)) * drop;
+  const look = { part: 'scroll', tone: 'wood' } as const;
+  const left = [nut, along(0.5), top - radius * 0.5].map(
+    (station, i) => [-nutHalf * ([1, 0.85, 0.62][i] ?? 1), station] as const
+  );
+  const box = slab(
+    frame,
+    left,
+    mirrored(left),
+    (station) =>
+      boardAtNut - neckRadius * 1.7 + neckRadius * 0.5 * ((station - nut) / (top - nut)) - sunk(station),
+    (station) => boardAtNut - sunk(station),
+    look
+  );
+  const eye: Vec = [0, top, boardAtNut - drop * 0.9];
+  const pegs = [0, 1, 2, 3].flatMap((i) => {
+    const { station, side, out } = pegPlace(model, i);
+    const end = side * nutHalf * 2.5;
+    return [
+      cone(at([0, station, out]), at([end * 1.06, station, out]), radius * 0.16, radius * 0.2, {
+        part: 'peg',
+        ...dark,
+        slender: true
+      }),
+      cone(
+        at([end, station - radius * 0.2, out]),
+        at([end, station + radius * 0.2, out]),
+        radius * 0.28,
+        radius * 0.28,
+        {
+          part: 'peg',
+          ...dark
+        }
+      )
+    ];
+  });
+  return [
+    box,
+    cone(
+      at([-nutHalf * 0.75, eye[1], eye[2]]),
+      at([nutHalf * 0.75, eye[1], eye[2]]),
+      radius * 0.5,
+      radius * 0.5,
+      {
+        ...look,
+        flesh: 'scroll',
+        soft: 1
+      }
+    ),
+    disc(frame, eye, radius, nutHalf * 0.55),
+    ...pegs
+  ];
+}
+
+/** Where a peg sits, 0 the lowest string's, which is nearest to the nut. */
+export function pegPlace({ overallMm, nut, neckRadius, boardAtNut }: Model, peg: number) {
+  const radius = (overallMm - nut) * 0.155;
+  const top = overallMm - radius;
+  const station = nut + (top - nut) * (0.2 + 0.17 * peg);
+  const sunk = ((station - nut) / (top - nut)) * radius * 0.75;
+  return { station, side: peg % 2 === 0 ? -1 : 1, out: boardAtNut - neckRadius * 0.75 - sunk };
+}
+
+function disc(frame: Frame, eye: Vec, radius: number, half: number): Mesh {
+  const count = 28;
+  const ring = (side: number): Vec[] =>
+    Array.from({ length: count }, (_, i) => {
+      const angle = (2 * Math.PI * i) / count;
+      return place(frame, [
+        eye[0] + side * half,
+        eye[1] + radius * Math.cos(angle),
+        eye[2] + radius * Math.sin(angle)
+      ]);
+    });
+  const triangles: [number, number, number][] = [];
+  for (let i = 0; i < count; i++) {
+    const j = (i + 1) % count;
+    triangles.push([i, j, count + j], [i, count + j, count + i]);
+    if (i > 1) triangles.push([0, i, i - 1], [count, count + i - 1, count + i]);
+  }
+  const loop = (from: number) => Array.from({ length: count + 1 }, (_, i) => from + (i % count));
+  return {
+    kind: 'mesh',
+    part: 'scroll',
+    tone: 'wood',
+    points: [...ring(-1), ...ring(1)],
+    triangles,
+    edges: [loop(0), loop(count)]
+  };
+}

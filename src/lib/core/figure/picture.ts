@@ -1,0 +1,133 @@
+import { changed, changeKind, type Change } from './changes';
+import { cameraOf, seen } from './drawing/camera';
+import { draw, type Drawing, type Ink } from './drawing/draw';
+import type { Box } from './drawing/project';
+import { figureOf, type Figure, type FigureQuestion } from './figure';
+import { POSES, type Pose } from './pose/pose';
+import type { View } from './views';
+
+/** A picture: who, with what, how, and from where. */
+export interface PictureQuestion extends Omit<FigureQuestion, 'pose' | 'base'> {
+  /** The name of a pose of the family; playing without one. */
+  readonly pose?: string;
+  readonly changes?: readonly Change[];
+}
+
+export interface PictureOptions {
+  readonly view: View;
+  /** Pixels per mm at which it is shown. */
+  readonly detail: number;
+  readonly strokePx?: number;
+  /** Changes whose parts are marked; all that were made without it. */
+  readonly marked?: readonly Change[];
+  readonly coarse?: boolean;
+}
+
+/** A ring or a line that leads the eye, in the coordinates of the drawing. */
+export interface DrawnCue {
+  readonly x: number;
+  readonly y: number;
+  readonly radius: number;
+  readonly line: 'plumb' | 'level' | null;
+}
+
+export interface Picture extends Drawing {
+  readonly cues: readonly DrawnCue[];
+}
+
+const INSTRUMENT_PARTS = [
+  'instrument',
+  'fingerboard',
+  'scroll',
+  'peg',
+  'bridge',
+  'tailpiece',
+  'string',
+  'soundHole',
+  'tape',
+  'chinRest',
+  'shoulderRest',
+  'pin',
+  'bow',
+  'frog'
+];
+const begins = (part: string, names: readonly string[]) => names.some((name) => part.startsWith(name));
+
+/**
+ * The figure of a question.
+ *
+ * @throws RangeError for a pose that the family does not have
+ */
+export function figureFor({ pose = 'playing', changes = [], ...question }: PictureQuestion): Figure {
+  const base: Pose | undefined = POSES[question.family][pose];
+  if (!base) throw new RangeError(`no pose ${pose} for the ${question.family}`);
+  const heightMm = question.readings.height?.[0] ?? 1500;
+  return figureOf({ ...question, base, pose: changed(base, changes, heightMm) });
+}
+
+/** The window of a view, mm of its plane; undefined shows all. */
+export function windowOf(figure: Figure, { crop, azimuth, elevation }: View): Box | undefined {
+  const spot = crop && figure.spots[crop.spot];
+  if (!crop || !spot) return undefined;
+  const h = figure.body.heightMm;
+  const [x, y] = seen(cameraOf({ azimuth, elevation }), spot);
+  const [left, top] = [x + (crop.right - crop.width / 2) * h, y + (crop.down - crop.height / 2) * h];
+  return [left, top, left + crop.width * h, top + crop.height * h];
+}
+
+/**
+ * Draws a figure from a view.
+ *
+ * @param window what is shown, where it is not the view's own: the two pictures of a pair show the same
+ */
+export function pictureOf(
+  figure: Figure,
+  { view, detail, strokePx, marked = [], coarse }: PictureOptions,
+  window: Box | undefined = windowOf(figure, view)
+): Picture {
+  const kinds = marked.map(({ kind }) => changeKind(kind));
+  const parts = kinds.flatMap((kind) => kind.parts);
+  const inkOf = (part: string): Ink =>
+    begins(part, parts) ? 'marked' : begins(part, INSTRUMENT_PARTS) ? 'instrument' : 'player';
+  const drawing = draw(
+    figure.shapes.filter(({ part }) => !begins(part, view.without)),
+    {
+      direction: view,
+      detail,
+      inkOf,
+      spots: figure.spots,
+      ...(window ? { window } : {}),
+      ...(strokePx === undefined ? {} : { strokePx }),
+      ...(coarse === undefined ? {} : { coarse })
+    }
+  );
+  const cues = kinds.flatMap(({ cue }): DrawnCue[] => {
+    const spot = drawing.spots[cue.spot];
+    return spot
+      ? [{ x: spot[0], y: spot[1], radius: cue.ring * figure.body.heightMm, line: cue.line ?? null }]
+      : [];
+  });
+  return { ...drawing, cues };
+}
+
+/** The two pictures of a fault: the same player, instrument, scale and window, with and without it. */
+export function pairOf(
+  question: PictureQuestion,
+  fault: Change,
+  options: Omit<PictureOptions, 'marked'>
+): { readonly right: Picture; readonly wrong: Picture } {
+  const right = figureFor(question);
+  const wrong = figureFor({ ...question, changes: [...(question.changes ?? []), fault] });
+  const window = windowOf(right, options.view) ?? aroundBoth(right, wrong, options);
+  return {
+    right: pictureOf(right, options, window),
+    wrong: pictureOf(wrong, { ...options, marked: [fault] }, window)
+  };
+}
+
+function aroundBoth(one: Figure, other: Figure, options: PictureOptions): Box {
+  const coarse = { ...options, coarse: true, detail: 0.15 };
+  const [a, b] = [pictureOf(one, coarse).window, pictureOf(other, coarse).window];
+  const [left, top] = [Math.min(a.x, b.x), Math.min(a.y, b.y)];
+  return [left, top, Math.max(a.x + a.width, b.x + b.width), Math.max(a.y + a.height, b.y + b.height)];
+}
