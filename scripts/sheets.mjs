@@ -59,7 +59,7 @@ function* changesOf(who) {
   for (const kind of figure.changesFor(who.family)) {
     const view = figure.VIEWS[figure.viewOf(kind, who.family)];
     const detail = detailFor(view, who.readings.height[0]);
-    const { right, wrong } = figure.pairOf(who, { kind }, { view, detail });
+    const { right, wrong } = figure.pairOf(who, { ...who, changes: [{ kind }] }, { view, detail });
     yield { svg: figure.svgOf(right, detail, ''), text: '' };
     yield { svg: figure.svgOf(wrong, detail, kind), text: kind };
   }

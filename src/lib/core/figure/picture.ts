@@ -1,4 +1,4 @@
-import { changed, changeKind, type Change } from './changes';
+import { changed, changeKind, type Change, type Cue } from './changes';
 import { cameraOf, seen } from './drawing/camera';
 import { draw, type Drawing, type Ink } from './drawing/draw';
 import type { Box } from './drawing/project';
@@ -18,8 +18,10 @@ export interface PictureOptions {
   /** Pixels per mm at which it is shown. */
   readonly detail: number;
   readonly strokePx?: number;
-  /** Changes whose parts are marked; all that were made without it. */
+  /** Changes whose parts are marked, with what leads the eye to them. */
   readonly marked?: readonly Change[];
+  /** What leads the eye instead of the changes' own. */
+  readonly cue?: Cue;
   readonly coarse?: boolean;
 }
 
@@ -82,7 +84,7 @@ export function windowOf(figure: Figure, { crop, azimuth, elevation }: View): Bo
  */
 export function pictureOf(
   figure: Figure,
-  { view, detail, strokePx, marked = [], coarse }: PictureOptions,
+  { view, detail, strokePx, marked = [], cue: asked, coarse }: PictureOptions,
   window: Box | undefined = windowOf(figure, view)
 ): Picture {
   const kinds = marked.map(({ kind }) => changeKind(kind));
@@ -101,7 +103,7 @@ export function pictureOf(
       ...(coarse === undefined ? {} : { coarse })
     }
   );
-  const cues = kinds.flatMap(({ cue }): DrawnCue[] => {
+  const cues = (asked ? [asked] : kinds.map(({ cue }) => cue)).flatMap((cue): DrawnCue[] => {
     const spot = drawing.spots[cue.spot];
     return spot
       ? [{ x: spot[0], y: spot[1], radius: cue.ring * figure.body.heightMm, line: cue.line ?? null }]
@@ -110,18 +112,18 @@ export function pictureOf(
   return { ...drawing, cues };
 }
 
-/** The two pictures of a fault: the same player, instrument, scale and window, with and without it. */
+/** The two pictures of a fault: the same player, scale and window, as it should be and with it. */
 export function pairOf(
-  question: PictureQuestion,
-  fault: Change,
+  right: PictureQuestion,
+  fault: PictureQuestion,
   options: Omit<PictureOptions, 'marked'>
 ): { readonly right: Picture; readonly wrong: Picture } {
-  const right = figureFor(question);
-  const wrong = figureFor({ ...question, changes: [...(question.changes ?? []), fault] });
-  const window = windowOf(right, options.view) ?? aroundBoth(right, wrong, options);
+  const { cue: _, ...plain } = options;
+  const [one, other] = [figureFor(right), figureFor(fault)];
+  const window = windowOf(one, options.view) ?? aroundBoth(one, other, options);
   return {
-    right: pictureOf(right, options, window),
-    wrong: pictureOf(wrong, { ...options, marked: [fault] }, window)
+    right: pictureOf(one, plain, window),
+    wrong: pictureOf(other, { ...options, marked: fault.changes ?? [] }, window)
   };
 }
 

@@ -1,4 +1,4 @@
-import { CELLO_LOWER_CORNER, CELLO_PEG } from '../instruments';
+import { CELLO_LOWER_CORNER, CELLO_PEG, CONTACT_BELOW_EDGE_MM } from '../instruments';
 import type { Arm } from './body/arm';
 import { middleOfHand, type Hand } from './body/hand';
 import type { Leg } from './body/leg';
@@ -155,6 +155,7 @@ export function spotsOf(parts: Parts): Record<string, Vec> {
       bowPlace: place(frame, onString(model, pose.bowString, bowStation(model, 0.5))),
       bottom: on(0, 0, model.ribMm / 2),
       // On the axis of the instrument, where the rules of sizing and set-up have them.
+      contact: on(0, model.bodyMm - CONTACT_BELOW_EDGE_MM, 0),
       axisNut: on(0, model.nut, 0),
       axisFirstFinger: on(0, model.firstFinger, 0),
       axisBow: on(0, model.bow, 0),

@@ -75,6 +75,7 @@ export const VIEWS = {
   headLeft: close(90, 4, 'head', [-0.12, 0.13, 0.56, 0.5]),
   trunkLeft: close(90, 4, 'chest', [-0.02, 0.02, 0.7, 0.74]),
   trunkRight: close(-90, 4, 'chest', [0.02, 0.02, 0.7, 0.74]),
+  armRight: close(-40, 6, 'chest', [0.12, -0.1, 0.66, 0.56]),
   bodyAbove: close(180, 86, 'bridge', [0.05, 0.02, 0.66, 0.6]),
   leftHand: close(150, 8, 'leftHand', [0, 0.01, 0.19, 0.17], BESIDE_LEFT_HAND),
   leftHandFront: close(-60, 25, 'leftHand', [0, 0.01, 0.19, 0.17], BESIDE_LEFT_HAND),

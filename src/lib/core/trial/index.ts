@@ -1,3 +1,4 @@
+export { LOOK_PICTURES, type LookPicture } from './pictures';
 export { advise, neighbour, type Advice, type AdviceReason, type TriedOn } from './advice';
 export { followTrial, type TrialState } from './follow-trial';
 export { looksFor, TRIAL_LOOKS } from './looks';

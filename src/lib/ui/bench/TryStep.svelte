@@ -83,7 +83,15 @@
         <span>{TOUCH_CAUTION}</span>
       </p>
       <div class="look">
-        <TrialSketch look={asking.look.id} right={asking.look.right} wrong={asking.look.wrong} />
+        <TrialSketch
+          look={asking.look.id}
+          right={asking.look.right}
+          wrong={asking.look.wrong}
+          family={player.family}
+          size={bench.draft.trial.size}
+          readings={bench.readings}
+          dimensions={bench.settings.dimensions}
+        />
         <div class="ask">
           <h3 data-look tabindex="-1">
             {asking.look.title}{asking.again ? ', placed anew' : ''}

@@ -1,20 +1,64 @@
 <script lang="ts">
-  import PoseFigure from './PoseFigure.svelte';
-  import { SKETCHES } from './sketches';
+  import type { Readings } from '$lib/core/body';
+  import { VIEWS } from '$lib/core/figure/views';
+  import {
+    dimensionsOf,
+    sizesUp,
+    type DimensionOverrides,
+    type Family,
+    type Size
+  } from '$lib/core/instruments';
+  import { LOOK_PICTURES } from '$lib/core/trial';
+  import { pictureText } from '$lib/words/figure';
+  import { drawPair } from '$lib/workers/pictures';
+  import { Drawn } from './drawn.svelte';
+  import PictureView from './PictureView.svelte';
 
-  /** How right and wrong look, side by side, told apart by word, shape and tone. */
-  let { look, right, wrong }: { look: string; right: string; wrong: string } = $props();
+  /** How right and wrong look on this player with this size, side by side: told apart by word, shape and weight. */
+  let {
+    look,
+    right,
+    wrong,
+    family,
+    size,
+    readings,
+    dimensions
+  }: {
+    look: string;
+    right: string;
+    wrong: string;
+    family: Family;
+    size: Size;
+    readings: Readings;
+    dimensions: DimensionOverrides;
+  } = $props();
 
-  const sketch = $derived(SKETCHES[look]);
+  const PX = 300;
+  const shown = $derived(LOOK_PICTURES[look]);
+  const view = $derived(shown ? VIEWS[shown.view] : null);
+  const heightMm = $derived(readings.height?.[0] ?? 1300);
+  const shape = $derived(view?.crop ? view.crop.width / view.crop.height : 0.8);
+  const instrumentOf = (of: Size) => dimensionsOf(family, of, dimensions);
+  const drawn = new Drawn(() => {
+    if (!shown || !view) return null;
+    const question = { family, readings, instrument: instrumentOf(size), pose: shown.pose };
+    const sizes = sizesUp(family);
+    const larger = sizes[Math.min(sizes.length - 1, sizes.indexOf(size) + (shown.larger ?? 0))] ?? size;
+    const fault = { ...question, instrument: instrumentOf(larger), changes: shown.wrong };
+    const detail = PX / ((view.crop?.width ?? 1) * heightMm);
+    return drawPair(question, fault, { view, detail, ...(shown.cue ? { cue: shown.cue } : {}) });
+  });
+  const label = (changes = shown?.wrong ?? []) =>
+    shown ? pictureText(family, shown.pose, shown.view, changes) : '';
 </script>
 
 <div class="pair">
   <figure class="right">
-    {#if sketch}<PoseFigure pose={sketch.right} />{/if}
+    <PictureView picture={drawn.current?.right ?? null} label={label([])} {shape} />
     <figcaption><b>✓ Right</b> {right}</figcaption>
   </figure>
   <figure class="wrong">
-    {#if sketch}<PoseFigure pose={sketch.wrong} />{/if}
+    <PictureView picture={drawn.current?.wrong ?? null} label={label()} {shape} />
     <figcaption><b>✗ Not so</b> {wrong}</figcaption>
   </figure>
 </div>
@@ -44,5 +88,9 @@
   }
   figcaption {
     font-size: 1rem;
+  }
+  .pair :global(.figure-picture) {
+    max-height: 21rem;
+    margin-inline: auto;
   }
 </style>

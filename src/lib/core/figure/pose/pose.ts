@@ -183,6 +183,7 @@ const BASS: Pose = {
   bowString: 2
 };
 
+const HANDS_OFF = { leftHand: 'hanging', rightHand: 'hanging' } as const;
 const PLUCKING = { rightHand: 'pluck' } as const;
 const AT_FROG = { bowAt: 0.08 } as const;
 const AT_MIDDLE = { bowAt: 0.5 } as const;
@@ -193,7 +194,8 @@ const played = (base: Pose) => ({
   frog: { ...base, ...AT_FROG },
   middle: { ...base, ...AT_MIDDLE },
   tip: { ...base, ...AT_TIP },
-  plucking: { ...base, ...PLUCKING }
+  plucking: { ...base, ...PLUCKING },
+  handsOff: { ...base, ...HANDS_OFF }
 });
 
 const onTheShoulder = (base: Pose): Readonly<Record<string, Pose>> => ({

@@ -1,0 +1,22 @@
+import { wrap, type Remote } from 'comlink';
+import type { Picture, PictureOptions, PictureQuestion } from '$lib/core/figure';
+import type { PicturesDoor } from './pictures.worker';
+
+let door: Remote<PicturesDoor> | null = null;
+
+/** The one worker that draws, begun with the first picture: neither the first screen nor the page waits for it. */
+const drawer = (): Remote<PicturesDoor> =>
+  (door ??= wrap<PicturesDoor>(
+    new Worker(new URL('./pictures.worker.ts', import.meta.url), { type: 'module' })
+  ));
+
+/** Draws a figure beside the page. */
+export const drawPicture = (question: PictureQuestion, options: PictureOptions): Promise<Picture> =>
+  drawer().picture(question, options);
+
+/** Draws a fault and the same without it beside the page. */
+export const drawPair = (
+  right: PictureQuestion,
+  wrong: PictureQuestion,
+  options: PictureOptions
+): Promise<{ readonly right: Picture; readonly wrong: Picture }> => drawer().pair(right, wrong, options);
