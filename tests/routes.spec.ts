@@ -11,6 +11,16 @@ test('the routes answer, refuse and describe themselves', async ({ request }) =>
   expect(size.status()).toBe(200);
   expect(await size.json()).toMatchObject({ proposal: '1/4' });
 
+  const player = { family: 'cello', size: '1/2', measurements: { heightMm: 1310 }, view: 'left' };
+  const picture = await request.post('/api/v1/figure', { data: player });
+  expect(picture.headers()['content-type']).toContain('image/svg+xml');
+  expect(await picture.text()).toContain('<title>Cello, playing, from the player’s left.</title>');
+  const accept = { accept: 'application/json' };
+  const { joints } = await (await request.post('/api/v1/figure', { data: player, headers: accept })).json();
+  expect(joints.leftShoulder[0]).toBeGreaterThan(joints.rightShoulder[0]);
+  const wrong = await request.post('/api/v1/figure', { data: { ...player, view: 'inside' } });
+  expect((await wrong.json()).error.fields[0].path).toBe('view');
+
   const description = await (await request.get('/api/v1/openapi.json')).json();
   expect(description.openapi).toBe('3.1.0');
 

@@ -101,6 +101,7 @@ test.describe('on a tablet', () => {
     await page.getByRole('button', { name: /^Take the 14 in/ }).tap();
     await page.getByText('Collarbone first', { exact: true }).tap();
     await page.getByRole('button', { name: 'Lift higher' }).tap();
+    await expect(page.locator('[data-save=saved]')).toBeVisible();
     await page.getByRole('button', { name: /^Keep this set-up/ }).tap();
     await expect(page.getByText('Set-up 1 is kept.')).toBeVisible();
     await page.locator('[data-check=hold-neck]').getByText('Not yet').tap();

@@ -4,6 +4,7 @@ import type { Schema } from 'yup';
 import { answerBatch } from './batch';
 import type { ListBounds } from './bounds';
 import { answerGrowth, GROWTH_BOUNDS, growthRequest } from './growth';
+import { answerFigure, FIGURE_BOUNDS, figureRequest } from './figure';
 import { answerJson } from './respond';
 import { answerSetup, setupRequest } from './setup';
 import { answerSize, SIZE_BOUNDS, sizeRequest } from './size';
@@ -40,6 +41,15 @@ const WHOLE = {
     school: 'rest-first',
     chinRestMm: 21,
     tiltDeg: 18
+  },
+  figure: {
+    family: 'cello',
+    instrument: { size: '1/2', overallMm: 1035, stringMm: 580 },
+    measurements: { heightMm: 1310, lowerLegMm: [322, 324] },
+    setup: { seatMm: 350, angleDeg: 31, slideMm: -12 },
+    view: 'left',
+    pose: 'playing',
+    changes: [{ kind: 'slumped', amount: 20 }, { kind: 'elbow-dropped' }]
   }
 } as const;
 
@@ -147,7 +157,8 @@ const post = (body: string, type: string) =>
 describe.each([
   ['size', sizeRequest, answerSize, SIZE_BOUNDS],
   ['growth', growthRequest, answerGrowth, GROWTH_BOUNDS],
-  ['setup', setupRequest, answerSetup, {}]
+  ['setup', setupRequest, answerSetup, {}],
+  ['figure', figureRequest, answerFigure, FIGURE_BOUNDS]
 ] as const)('mutated requests to %s', (route, schema, compute, bounds) => {
   it('are answered or refused in time and in shape, and never break the server', async () => {
     const seen = new Map<number, number>();

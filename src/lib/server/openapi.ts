@@ -1,5 +1,6 @@
 import { BATCH_LIMIT, BATCH_PLAYERS } from './batch';
 import { describe } from './fields';
+import { describeChanges, figureRequest } from './figure';
 import { growthRequest } from './growth';
 import { BODY_LIMIT } from './respond';
 import { setupRequest } from './setup';
@@ -89,6 +90,42 @@ const SIZE_ANSWER = {
     estimated: { type: 'array', items: text, description: 'Measurements that an estimate stands in for' },
     reasons: notes,
     warnings: notes
+  }
+};
+
+const point = { type: 'array', items: number, minItems: 3, maxItems: 3 };
+const points = { type: 'object', additionalProperties: point };
+const figureRoute = {
+  post: {
+    summary: 'Draw a player with an instrument, to scale, from any side',
+    description: `SVG, or the joints with Accept: application/json. Millimetres: x to the player’s left, y up from the floor, z forward. Kinds of changes: ${describeChanges()}.`,
+    requestBody: { required: true, ...json(describe(figureRequest)) },
+    responses: {
+      200: {
+        description: 'The picture or its joints.',
+        content: {
+          'image/svg+xml': { schema: text },
+          'application/json': {
+            schema: {
+              type: 'object',
+              properties: {
+                joints: points,
+                limbs: { type: 'object', additionalProperties: number },
+                contacts: {
+                  type: 'object',
+                  additionalProperties: {
+                    type: 'object',
+                    properties: { target: point, reached: point, outOfReach: { type: 'boolean' } }
+                  }
+                },
+                spots: points
+              }
+            }
+          }
+        }
+      },
+      ...refusals
+    }
   }
 };
 
@@ -190,6 +227,7 @@ export const openapi = (version: string) => ({
         }
       }
     ),
+    '/api/v1/figure': figureRoute,
     '/api/v1/openapi.json': {
       get: { summary: 'This description', responses: { 200: { description: 'OpenAPI 3.1' } } }
     }

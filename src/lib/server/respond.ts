@@ -18,6 +18,20 @@ export const answer = (
   headers: Readonly<Record<string, string>> = {}
 ): Response => new Response(JSON.stringify(body), { status, headers: { ...HEADERS, ...headers } });
 
+/** A picture as it is sent: nothing in it may run or be fetched. */
+export const answerSvg = (svg: unknown): Response =>
+  new Response(String(svg), {
+    headers: {
+      'content-type': 'image/svg+xml; charset=utf-8',
+      'cache-control': 'no-store',
+      'content-security-policy': "default-src 'none'"
+    }
+  });
+
+/** Whether a request asks for JSON before anything else. */
+export const wantsJson = (request: Request): boolean =>
+  /^\s*application\/json\b/i.test(request.headers.get('accept') ?? '');
+
 /** An error as every route gives it. */
 export const refuse = (
   status: number,
@@ -54,16 +68,18 @@ const cut = (text: string) => (text.length > LONGEST_TOLD ? `${text.slice(0, LON
  * Whatever goes wrong inside is a 500 of the same shape.
  *
  * @param bounds the most that each list of the body may hold
+ * @param respond how the answer is sent, as JSON without it
  */
 export async function answerJson<T>(
   request: Request,
   schema: Schema<T>,
   compute: (input: T) => unknown,
-  bounds: ListBounds = {}
+  bounds: ListBounds = {},
+  respond: (computed: unknown) => Response = (computed) => answer(computed)
 ): Promise<Response> {
   try {
     const body = await readJson(request);
-    return answer(compute(validated(schema, body, bounds)));
+    return respond(compute(validated(schema, body, bounds)));
   } catch (error) {
     if (error instanceof Refusal) return error.response;
     if (error instanceof InputProblem) return refuse(400, error.message, error.fields);

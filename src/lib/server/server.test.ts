@@ -474,6 +474,7 @@ describe('any route', () => {
       '/api/v1/size/batch',
       '/api/v1/growth',
       '/api/v1/setup',
+      '/api/v1/figure',
       '/api/v1/openapi.json'
     ]);
     const described = (route: '/api/v1/size' | '/api/v1/growth') => {

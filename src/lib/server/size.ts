@@ -30,7 +30,8 @@ export const SIZE_BOUNDS: ListBounds = { instruments: MOST_INSTRUMENTS, sizes: M
 /** Any size of any family, by its label; whether the family comes in it is found later, with its path. */
 export const sizeName = () => mixed<string>().meta({ jsonSchema: { enum: EVERY_SIZE, type: undefined } });
 
-const instrument = exactly({
+/** A real instrument, as it was measured. */
+export const INSTRUMENT = exactly({
   size: sizeName().required(),
   overallMm: lengthWithin(...INSTRUMENT_LENGTH_MM).required(),
   stringMm: lengthWithin(...STRING_LENGTH_MM)
@@ -47,7 +48,7 @@ export const sizeRequest = exactly({
   school: choiceOf(LANDING_SCHOOLS, 'Violin, viola: palm-centre when neither is given'),
   sizes: listOf(sizeName().required(), MOST_SIZES, 'The usual ones when not given'),
   instruments: listOf(
-    instrument.required(),
+    INSTRUMENT.required(),
     MOST_INSTRUMENTS,
     'Measured dimensions in place of nominal ones; the body follows the overall length'
   )

@@ -171,7 +171,7 @@ describe('the cello stands where the set-up says', () => {
       family: 'cello',
       instrument,
       readings: { height: [heightMm] },
-      setup: { placement }
+      setup: { seatMm: placement.seatMm, angleDeg: placement.angleDeg, slideMm: placement.slideMm }
     });
     const near = (place: Vec | undefined, at: { x: number; y: number }) =>
       Math.hypot((place?.[1] ?? NaN) - at.y, (place?.[2] ?? NaN) - at.x);

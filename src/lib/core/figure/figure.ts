@@ -1,5 +1,5 @@
 import { bodyOf, type Readings } from '../body';
-import { START_ANGLE_DEG, START_SEAT_OVER_LEG_MM, type Placement } from '../cello';
+import { startPlacement, type Placement } from '../cello';
 import type { Family, NominalInstrument } from '../instruments';
 import { heightRules, LEAN_DEG, pinFor } from '../bass';
 import { armShapes, type Arm } from './body/arm';
@@ -34,8 +34,10 @@ export interface FigureQuestion {
 
 /** What the teacher has set, as far as it is known. */
 export interface FigureSetup {
-  /** Cello. */
-  readonly placement?: Placement;
+  /** Cello: seat, angle and slide. */
+  readonly seatMm?: number;
+  readonly angleDeg?: number;
+  readonly slideMm?: number;
   /** Bass. */
   readonly pinMm?: number;
   readonly leanDeg?: number;
@@ -71,10 +73,11 @@ export function figureOf(question: FigureQuestion): Figure {
   const seated = family === 'cello';
   const body = figureBody(known, seated);
   const model = modelOf(family, instrument);
-  const placement = setup.placement ?? {
-    angleDeg: START_ANGLE_DEG,
-    seatMm: body.seated.lowerLegMm + START_SEAT_OVER_LEG_MM,
-    slideMm: 0
+  const start = startPlacement(body.seated);
+  const placement: Placement = {
+    angleDeg: setup.angleDeg ?? start.angleDeg,
+    seatMm: setup.seatMm ?? start.seatMm,
+    slideMm: setup.slideMm ?? start.slideMm
   };
   const seatMm = placement.seatMm + pose.seatUp;
   const h = body.heightMm;

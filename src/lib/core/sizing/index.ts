@@ -17,7 +17,14 @@ export {
   frameFit,
   type FrameFit
 } from './frame';
-export { fittingSize, judgeSizes, NOMINAL_SD_MM, type Judged, type Judgement } from './judge';
+export {
+  consideredInstruments,
+  fittingSize,
+  judgeSizes,
+  NOMINAL_SD_MM,
+  type Judged,
+  type Judgement
+} from './judge';
 export { outgrownAtMm } from './outgrown-at';
 export type { BodyPart, Candidate, Proposal, Reason, Verdict, Warning } from './proposal';
 export { answerOf, chosenOf, proposeSize, SURE_FROM, type SizeAnswer } from './propose';

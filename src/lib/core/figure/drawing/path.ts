@@ -1,6 +1,11 @@
 import type { Line } from './project';
 
-const number = (value: number): string => String(Math.round(value * 10) / 10);
+/** Tenths of a mm: whole numbers while paths are put together, so that rounding does not add up. */
+const tenths = (value: number): number => Math.round(value * 10);
+/** A number of tenths, as short as it can be written. */
+const written = (value: number): string => String(value / 10).replace(/^(-?)0\./, '$1.');
+const pair = (x: number, y: number): string => `${written(x)}${y < 0 ? '' : ' '}${written(y)}`;
+
 /** Bends sharper than this stay corners, radians. */
 const CORNER = 0.75;
 
@@ -40,18 +45,33 @@ export function simplified<P extends readonly [number, number, ...unknown[]]>(
 
 /** Path data of a line: gentle bends become curves through the middles of its pieces, corners stay corners. */
 export function flowing(line: Flat): string {
-  const pair = ([x, y]: Flat[number]) => `${number(x)} ${number(y)}`;
   const [first] = line;
   if (!first) return '';
-  let data = `M${pair(first)}`;
+  let [x, y] = [tenths(first[0]), tenths(first[1])];
+  let data = `M${pair(x, y)}`;
+  const lineTo = (px: number, py: number) => {
+    const [tx, ty] = [tenths(px), tenths(py)];
+    data += `l${pair(tx - x, ty - y)}`;
+    [x, y] = [tx, ty];
+  };
   for (let i = 1; i < line.length; i++) {
     const [a, b, c] = [line[i - 1], line[i], line[i + 1]];
     if (!a || !b) break;
-    if (!c) return `${data}L${pair(b)}`;
+    if (!c) {
+      lineTo(b[0], b[1]);
+      break;
+    }
     const [ux, uy, vx, vy] = [b[0] - a[0], b[1] - a[1], c[0] - b[0], c[1] - b[1]];
     const bend = Math.abs(Math.atan2(ux * vy - uy * vx, ux * vx + uy * vy));
-    const middle: Flat[number] = [(b[0] + c[0]) / 2, (b[1] + c[1]) / 2];
-    data += bend < CORNER ? `Q${pair(b)} ${pair(middle)}` : `L${pair(b)}L${pair(middle)}`;
+    const [mx, my] = [(b[0] + c[0]) / 2, (b[1] + c[1]) / 2];
+    if (bend < CORNER) {
+      const [tx, ty] = [tenths(mx), tenths(my)];
+      data += `q${pair(tenths(b[0]) - x, tenths(b[1]) - y)} ${pair(tx - x, ty - y)}`;
+      [x, y] = [tx, ty];
+    } else {
+      lineTo(b[0], b[1]);
+      lineTo(mx, my);
+    }
   }
   return data;
 }
@@ -59,7 +79,15 @@ export function flowing(line: Flat): string {
 export const flowingLine = (line: Line, tolerance: number): string => flowing(simplified(line, tolerance));
 
 /** Path data of a closed outline of straight pieces. */
-export const closed = (outline: Flat, tolerance: number): string =>
-  `M${simplified(outline, tolerance)
-    .map(([x, y]) => `${number(x)} ${number(y)}`)
-    .join('L')}Z`;
+export function closed(outline: Flat, tolerance: number): string {
+  const [first, ...rest] = simplified(outline, tolerance);
+  if (!first) return '';
+  let [x, y] = [tenths(first[0]), tenths(first[1])];
+  const steps = rest.slice(0, -1).map(([px, py]) => {
+    const [tx, ty] = [tenths(px), tenths(py)];
+    const step = pair(tx - x, ty - y);
+    [x, y] = [tx, ty];
+    return step;
+  });
+  return `M${pair(tenths(first[0]), tenths(first[1]))}l${steps.join(' ')}Z`;
+}

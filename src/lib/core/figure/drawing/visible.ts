@@ -57,8 +57,9 @@ function seenBy(me: Projected, solids: readonly Projected[], raster: Raster, str
   };
   return (point: LinePoint): boolean => {
     const at = raster.pixel(point[0], point[1]);
-    if (at >= 0 && (hides(raster.nearest[at] ?? -1, point) || hides(raster.second[at] ?? -1, point)))
-      return false;
+    // Nothing is drawn beside the picture.
+    if (at < 0) return false;
+    if (hides(raster.nearest[at] ?? -1, point) || hides(raster.second[at] ?? -1, point)) return false;
     return kin.every(({ solid, start, end }) => {
       const { box } = solids[solid] ?? me;
       const [x, y, z, along = 0] = point;
