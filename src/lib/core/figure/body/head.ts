@@ -4,6 +4,9 @@ import type { FigureBody } from './lengths';
 import { HEAD, oval, refined, type At } from './profiles';
 import { onHead, type Spine } from './spine';
 
+const FINE = refined(HEAD, 2);
+const FINEST = refined(HEAD, 6);
+
 /** Head with face, ears and hair. */
 export function headShapes(body: FigureBody, spine: Spine): Shape[] {
   const { headMm: H } = body;
@@ -11,9 +14,8 @@ export function headShapes(body: FigureBody, spine: Spine): Shape[] {
   const { head } = spine;
   const skin = { tone: 'skin', flesh: 'head' } as const;
   const skull = tube(headRings(at), { part: 'head', ...skin, soft: 0.05 * H, shortest: 0.08 * H });
-  const fine = refined(HEAD, 6);
   const surface = (x: number, y: number) => {
-    const [, half = 1, front = 0] = fine.find(([height = 0]) => height >= y) ?? [];
+    const [, half = 1, front = 0] = FINEST.find(([height = 0]) => height >= y) ?? [];
     return front * Math.sqrt(Math.max(0, 1 - (x / half) ** 2));
   };
   const line = (points: readonly (readonly [number, number])[]): Curve => ({
@@ -51,7 +53,7 @@ export function headShapes(body: FigureBody, spine: Spine): Shape[] {
     const run = Array.from({ length: 9 }, (_, i) => i / 8);
     const points = run.map((t) => {
       const y = 0.3 - 0.265 * t;
-      const [, half = 0.3, front = 0.37, back = 0.2] = fine.find(([height = 0]) => height >= y) ?? [];
+      const [, half = 0.3, front = 0.37, back = 0.2] = FINEST.find(([height = 0]) => height >= y) ?? [];
       const angle = radians(100 - 72 * t);
       const c = Math.cos(angle);
       return at(side * half * Math.sin(angle), y, (c > 0 ? front : back) * c);
@@ -71,7 +73,7 @@ export function headShapes(body: FigureBody, spine: Spine): Shape[] {
 }
 
 export const headRings = (at: At): Vec[][] =>
-  refined(HEAD, 2).map(([y = 0, half = 0, front = 0, back = 0]) =>
+  FINE.map(([y = 0, half = 0, front = 0, back = 0]) =>
     oval(24, half, front, back, 2.15).map(([x, z]) => at(x, y, z))
   );
 
@@ -100,15 +102,19 @@ const HAIRLINE: readonly (readonly [number, number])[] = [
   [360, 66]
 ];
 
+const FINE_HAIRLINE = refined(HAIRLINE, 6);
+
 /** A cap of hair down to the nape, the same for everybody. */
 function hair(at: At): Shape {
-  const fine = refined(HAIRLINE, 6);
   const edge = (round: number) => {
     const index = Math.max(
       1,
-      fine.findIndex(([at = 0]) => at >= round)
+      FINE_HAIRLINE.findIndex(([at = 0]) => at >= round)
     );
-    const [[from = 0, low = 0] = [], [to = 0, high = 0] = []] = [fine[index - 1], fine[index]];
+    const [[from = 0, low = 0] = [], [to = 0, high = 0] = []] = [
+      FINE_HAIRLINE[index - 1],
+      FINE_HAIRLINE[index]
+    ];
     return low + ((high - low) * (round - from)) / (to - from || 1);
   };
   const [around, down] = [60, 12];

@@ -4,6 +4,8 @@ import type { FigureBody } from './lengths';
 import { oval, refined, smoothStep, TORSO } from './profiles';
 import { CHEST_AT, SIDES, signOf, WAIST_AT, type Spine, type TrunkPose } from './spine';
 
+const FINE_TORSO = refined(TORSO, 3);
+
 /** Points of the trunk's surface, in rings from the hem up. */
 export function torsoRings(
   body: FigureBody,
@@ -11,7 +13,7 @@ export function torsoRings(
   { bellyOut }: Pick<TrunkPose, 'bellyOut'>
 ): Vec[][] {
   const { heightMm: h, trunkMm: T } = body;
-  return refined(TORSO, 3).map(([y = 0, half = 0, front = 0, back = 0]) => {
+  return FINE_TORSO.map(([y = 0, half = 0, front = 0, back = 0]) => {
     const intoWaist = smoothStep(y, WAIST_AT, 0.1);
     const intoChest = smoothStep(y, CHEST_AT, 0.1);
     const belly = bellyOut * Math.exp(-(((y - 0.22) / 0.22) ** 2));

@@ -3,7 +3,12 @@ import type { Line } from './project';
 /** Tenths of a mm: whole numbers while paths are put together, so that rounding does not add up. */
 const tenths = (value: number): number => Math.round(value * 10);
 /** A number of tenths, as short as it can be written. */
-const written = (value: number): string => String(value / 10).replace(/^(-?)0\./, '$1.');
+function written(value: number): string {
+  const size = value < 0 ? -value : value;
+  const whole = (size - (size % 10)) / 10;
+  const text = size % 10 === 0 ? `${whole}` : whole === 0 ? `.${size}` : `${whole}.${size % 10}`;
+  return value < 0 ? `-${text}` : text;
+}
 const pair = (x: number, y: number): string => `${written(x)}${y < 0 ? '' : ' '}${written(y)}`;
 
 /** Bends sharper than this stay corners, radians. */

@@ -23,6 +23,27 @@ export interface Raster {
 
 const EMPTY = -1;
 
+/**
+ * Room for the layers, kept from one picture to the next: each picture would leave megabytes to be collected. A
+ * raster holds until the next is made.
+ */
+const room = {
+  nearest: new Int16Array(0),
+  second: new Int16Array(0),
+  nearestZ: new Float32Array(0),
+  secondZ: new Float32Array(0),
+  faceZ: new Float32Array(0)
+};
+
+function makeRoom(pixels: number): void {
+  if (room.nearest.length >= pixels) return;
+  room.nearest = new Int16Array(pixels);
+  room.second = new Int16Array(pixels);
+  room.nearestZ = new Float32Array(pixels);
+  room.secondZ = new Float32Array(pixels);
+  room.faceZ = new Float32Array(pixels);
+}
+
 /** The faces of a mesh as the picture has them, and which of them is nearest at each of its pixels. */
 class Faces {
   readonly #planes: Float64Array;
@@ -47,7 +68,7 @@ class Faces {
     this.height = clampTo(Math.ceil((box[3] - top) * detail) + 1, raster.height) - this.top;
     this.#planes = new Float64Array(mesh.triangles.length * 3);
     this.#face = new Int16Array(Math.max(0, this.width * this.height)).fill(EMPTY);
-    const depth = new Float32Array(this.#face.length).fill(-Infinity);
+    const depth = room.faceZ.subarray(0, this.#face.length).fill(-Infinity);
     mesh.triangles.forEach(([i, j, k], face) => {
       const [a, b, c] = [points[i], points[j], points[k]];
       if (a && b && c) this.#cover(face, a, b, c, mesh.normals !== undefined, depth);
@@ -113,10 +134,12 @@ export function rasterise(solids: readonly Projected[], window: Box, detail: num
   const width = Math.max(1, Math.ceil((window[2] - window[0]) * detail));
   const height = Math.max(1, Math.ceil((window[3] - window[1]) * detail));
   const [left, top] = window;
-  const nearest = new Int16Array(width * height).fill(EMPTY);
-  const second = new Int16Array(width * height).fill(EMPTY);
-  const nearestZ = new Float32Array(width * height).fill(-Infinity);
-  const secondZ = new Float32Array(width * height).fill(-Infinity);
+  const pixels = width * height;
+  makeRoom(pixels);
+  const nearest = room.nearest.subarray(0, pixels).fill(EMPTY);
+  const second = room.second.subarray(0, pixels).fill(EMPTY);
+  const nearestZ = room.nearestZ.subarray(0, pixels).fill(-Infinity);
+  const secondZ = room.secondZ.subarray(0, pixels).fill(-Infinity);
   const base = { width, height, detail, left, top, nearest, second };
   const fleshes = new Map<string, number>();
   const flesh = Int16Array.from(solids, ({ shape }, solid) => {
