@@ -12,13 +12,13 @@ import { trunkShapes } from './body/trunk';
 import type { Shape } from './drawing/shapes';
 import { bowOf, bowShapes, type Bow, type BowFrame } from './instrument/bow';
 import { bodyHalf, modelOf, type Model } from './instrument/model';
-import { instrumentShapes } from './instrument/solids';
+import { instrumentShapes, type Fittings } from './instrument/solids';
 import { bowFrameOn, bowHandPlan, pluckingPlan } from './pose/bow-hand';
 import { alongArm, armFor, hangingPlan, lapPlan, scrollPlan } from './pose/left-arm';
 import { leftHandPlan, type HandPlan } from './pose/left-hand';
 import { POSES, type Pose } from './pose/pose';
 import { bassFrame, celloFrame, guardedFrame, shoulderFrame } from './pose/stand';
-import { contactsOf, jointsOf, limbsOf, spotsOf, type Contact } from './readout';
+import { contactsOf, jointsOf, limbsOf, spotsOf, type Contact, type Parts } from './readout';
 import { cross, place, sub, type Frame, type Vec } from './vector';
 
 /** Who is drawn, with what, and how. */
@@ -59,6 +59,9 @@ export interface Figure {
   readonly spots: Readonly<Record<string, Vec>>;
 }
 
+/** Semitones above the open string, and lifts of a shoulder rest, where nothing else is known. */
+const USUAL_TAPES = [2, 4, 5];
+const USUAL_REST = { leftMm: 16, rightMm: 11 };
 const BOW_WEIGHT: Readonly<Record<Family, number>> = { violin: 1, viola: 1, cello: 1.15, bass: 1.35 };
 /**
  * Puts a player and an instrument together.
@@ -98,7 +101,6 @@ export function figureOf(question: FigureQuestion): Figure {
       setup.pinMm ?? (family === 'bass' ? pinFor(heightRules(rules, instrument, leanDeg), instrument) : 0)
   };
 
-  const shapes: Shape[] = [...trunkShapes(body, spine, pose), ...headShapes(body, spine)];
   let frame: Frame | null = null;
   let pinMm = 0;
   let arm: ReturnType<typeof alongArm> | null = null;
@@ -110,25 +112,9 @@ export function figureOf(question: FigureQuestion): Figure {
     if (family === 'cello') ({ frame, pinMm } = celloFrame(body, instrument, pose, standing));
     else if (family === 'bass') ({ frame, pinMm } = bassFrame(body, model, pose, standing));
     else frame = shoulderFrame(body, model, pose, base, spine);
-  if (frame)
-    shapes.push(
-      ...instrumentShapes(model, frame, {
-        tapes: setup.tapes ?? [2, 4, 5],
-        rest:
-          model.chinRestMm > 0 && pose.instrument === 'played'
-            ? (setup.rest ?? { leftMm: 16, rightMm: 11 })
-            : null,
-        pinMm
-      })
-    );
-
   const legs = legsOf(body, spine, model, pose, frame, seated);
-  for (const side of SIDES) shapes.push(...legShapes(body, side, legs[side]));
-  if (seated) shapes.push(...stoolShapes(body, seatMm, pose.seatBack));
-
   const bow = bowOf(instrument.bowMm, BOW_WEIGHT[family]);
   const lies = frame && pose.rightHand === 'bow' ? bowFrameOn(model, frame, pose, bow) : null;
-  if (lies) shapes.push(...bowShapes(bow, lies));
   const plans: Record<Side, HandPlan> = {
     left: leftPlan(body, spine, model, pose, frame, arm?.plan),
     right: rightPlan(body, spine, model, pose, frame, bow, lies)
@@ -138,19 +124,57 @@ export function figureOf(question: FigureQuestion): Figure {
   for (const side of SIDES) {
     arms[side] = armFor(body, spine, side, plans[side]);
     hands[side] = handOf(body.handMm, arms[side].hand, plans[side].targets(arms[side].hand));
-    shapes.push(...armShapes(body, side, arms[side]), ...handShapes(body.handMm, side, hands[side]));
   }
-  const parts = { body, spine, model, frame, pinMm, arms, hands, legs, bow, lies, pose, plans };
+  const fittings = {
+    tapes: setup.tapes ?? USUAL_TAPES,
+    rest: model.chinRestMm > 0 && pose.instrument === 'played' ? (setup.rest ?? USUAL_REST) : null,
+    pinMm
+  };
+  const parts = { body, spine, model, frame, pinMm, arms, hands, legs, bow, lies, pose, plans, fittings };
+  let shapes: readonly Shape[] | null = null;
   return {
     body,
     model,
     frame,
-    shapes,
+    get shapes() {
+      return (shapes ??= shapesOf(parts, seated ? seatMm : null));
+    },
     joints: jointsOf(parts),
     limbs: limbsOf(parts),
     contacts: contactsOf(parts),
     spots: spotsOf(parts)
   };
+}
+
+/** All that is drawn, in no order: what hides what is found when it is drawn. */
+function shapesOf(
+  {
+    body,
+    spine,
+    model,
+    frame,
+    arms,
+    hands,
+    legs,
+    bow,
+    lies,
+    pose,
+    fittings
+  }: Parts & { readonly fittings: Fittings },
+  seatMm: number | null
+): readonly Shape[] {
+  return [
+    ...trunkShapes(body, spine, pose),
+    ...headShapes(body, spine),
+    ...(frame ? instrumentShapes(model, frame, fittings) : []),
+    ...(seatMm === null ? [] : stoolShapes(body, seatMm, pose.seatBack)),
+    ...(lies ? bowShapes(bow, lies) : []),
+    ...SIDES.flatMap((side) => [
+      ...legShapes(body, side, legs[side]),
+      ...armShapes(body, side, arms[side]),
+      ...handShapes(body.handMm, side, hands[side])
+    ])
+  ];
 }
 
 /** An instrument laid along the arm, its strings upwards. */
