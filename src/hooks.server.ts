@@ -15,7 +15,8 @@ const API_CSP = "default-src 'none'; frame-ancestors 'none'";
 export const handle: Handle = async ({ event, resolve }) => {
   const isApi = event.url.pathname.startsWith('/api/');
   let response = await resolve(event);
-  const isOurs = response.status < 500 && response.headers.get('content-type')?.includes('json');
+  const isOurs =
+    response.status < 500 && /json|image\/svg\+xml/.test(response.headers.get('content-type') ?? '');
   // What the framework itself says in the routes' place gets the shape that they promise.
   if (isApi && !isOurs)
     response = refuse(

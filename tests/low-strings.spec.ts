@@ -32,6 +32,11 @@ test('a cellist is measured, seen with each size, and decided by keyboard', asyn
   await expect(figure).toHaveAttribute('aria-label', /A 1\/2 cello on this player.*lowest peg 0\.9 cm above/);
   await page.getByRole('radiogroup', { name: 'In the drawing' }).getByText('4/4').click();
   await expect(figure).toHaveAttribute('aria-label', /A 4\/4 cello on this player/);
+  const drawn = figure.locator('.figure-picture');
+  const before = await drawn.innerHTML();
+  await page.getByRole('slider', { name: 'Turn the figure' }).press('ArrowLeft');
+  await expect.poll(() => drawn.innerHTML()).not.toBe(before);
+  await page.getByRole('radiogroup', { name: 'Seen from' }).getByText('Left').click();
   await page.getByRole('button', { name: 'Enter lower leg' }).click();
   await expect(field(page, 'Lower leg')).toBeFocused();
 

@@ -18,8 +18,8 @@ test('the routes answer, refuse and describe themselves', async ({ request }) =>
   const accept = { accept: 'application/json' };
   const { joints } = await (await request.post('/api/v1/figure', { data: player, headers: accept })).json();
   expect(joints.leftShoulder[0]).toBeGreaterThan(joints.rightShoulder[0]);
-  const wrong = await request.post('/api/v1/figure', { data: { ...player, view: 'inside' } });
-  expect((await wrong.json()).error.fields[0].path).toBe('view');
+  const inside = await request.post('/api/v1/figure', { data: { ...player, view: 'inside' } });
+  expect((await inside.json()).error.fields[0].path).toBe('view');
 
   const description = await (await request.get('/api/v1/openapi.json')).json();
   expect(description.openapi).toBe('3.1.0');

@@ -5,12 +5,12 @@ import type { Leg } from './body/leg';
 import type { FigureBody } from './body/lengths';
 import { EAR_AT, onHead, SIDES, signOf, type Side, type Spine } from './body/spine';
 import { tipOf, type Bow, type BowFrame } from './instrument/bow';
-import { bowStation, onString, type Model } from './instrument/model';
+import { boardTop, bowStation, onString, type Model } from './instrument/model';
 import { pegPlace } from './instrument/scroll';
 import { bowTouch } from './pose/bow-hand';
 import type { HandPlan } from './pose/left-hand';
 import type { Pose } from './pose/pose';
-import { add, distance, place, scale, type Frame, type Vec } from './vector';
+import { add, distance, mix, place, scale, type Frame, type Vec } from './vector';
 
 /** What a fingertip or the bow should meet, and what it meets. */
 export interface Contact {
@@ -121,6 +121,7 @@ export function spotsOf(parts: Parts): Record<string, Vec> {
     head: at(0, 0.5, 0),
     jaw: at(0.2, 0.1, 0.15),
     eyebrow: at(0, 0.62, 0.36),
+    cheek: at(0.26, 0.32, 0.2),
     neckBack: at(0, 0.05, -0.25),
     chest: place(spine.chest, [0, 0.1 * body.trunkMm, 0.058 * body.heightMm]),
     back: place(spine.chest, [0, 0, -0.06 * body.heightMm]),
@@ -138,6 +139,7 @@ export function spotsOf(parts: Parts): Record<string, Vec> {
       [`${side}FourthFinger`]: hands[side].fingers[3]?.[2] ?? arms[side].wrist,
       [`${side}Fingers`]: hands[side].fingers[1]?.[2] ?? arms[side].wrist,
       [`${side}Knee`]: legs[side].knee,
+      [`${side}Shin`]: mix(legs[side].knee, legs[side].ankle, 0.5),
       [`${side}Foot`]: add(legs[side].ankle, scale(legs[side].toe, 0.04 * body.heightMm))
     });
   }
@@ -153,6 +155,7 @@ export function spotsOf(parts: Parts): Record<string, Vec> {
       bridge: on(0, model.bridge, model.bridgeTop),
       bodyMiddle: on(0, model.bodyMm / 2, model.ribMm / 2),
       bowPlace: place(frame, onString(model, pose.bowString, bowStation(model, 0.5))),
+      firstFinger: on(0, model.firstFinger, boardTop(model, model.firstFinger)),
       bottom: on(0, 0, model.ribMm / 2),
       // On the axis of the instrument, where the rules of sizing and set-up have them.
       contact: on(0, model.bodyMm - CONTACT_BELOW_EDGE_MM, 0),

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { heightRules } from '$lib/core/bass';
   import { averageSeatedBody } from '$lib/core/cello';
-  import type { MeasurementId } from '$lib/core/body';
+  import type { MeasurementId, Readings } from '$lib/core/body';
   import { proposeSize, type Proposal } from '$lib/core/sizing';
   import type { Family } from '$lib/core/instruments';
   import type { LengthUnit } from '$lib/core/length';
@@ -14,12 +14,14 @@
   let {
     family,
     proposal,
+    readings,
     unit,
     chosen,
     onmeasure
   }: {
     family: Family;
     proposal: Proposal | null;
+    readings: Readings;
     unit: LengthUnit;
     /** The size that was decided or thought of, when it is not the proposal. */
     chosen: string | null;
@@ -37,6 +39,10 @@
         ? proposeSize({ family, readings: { height: [WAITING_MM[family]] } })
         : null)
   );
+  /** Of the player as far as read; of nobody in particular before. */
+  const drawnWith: Readings = $derived(
+    proposal ? readings : { height: [family === 'bass' ? WAITING_MM.bass : WAITING_MM.cello] }
+  );
   const candidate = $derived(
     shown &&
       (shown.candidates.find(({ size }) => size === (looked ?? chosen ?? shown.careful)) ??
@@ -44,42 +50,41 @@
   );
 </script>
 
-{#if shown?.arithmetic.kind === 'seated' && candidate}
-  <CelloFigure
-    body={proposal ? shown.arithmetic.body : averageSeatedBody(WAITING_MM.cello)}
-    {candidate}
-    {unit}
-    waiting={proposal === null}
-    {onmeasure}
-  />
-{:else if shown?.arithmetic.kind === 'standing' && candidate}
-  <BassFigure
-    heightMm={shown.heightMm}
-    heights={shown.arithmetic.heights}
-    rules={heightRules(shown.arithmetic.heights, candidate.instrument)}
-    {candidate}
-    {unit}
-    waiting={proposal === null}
-    {onmeasure}
-  />
-{:else}
-  <ArmFigure {proposal} {unit} {chosen} {onmeasure} />
-{/if}
-{#if proposal && candidate && proposal.arithmetic.kind !== 'landing'}
-  <div class="looked">
+{#snippet sizes()}
+  {#if proposal && candidate}
     <Choice
       label="In the drawing"
       value={candidate.size}
       options={proposal.candidates.toReversed().map(({ size }) => ({ value: size, text: size }))}
       onpick={(size) => (looked = size)}
     />
-  </div>
-{/if}
+  {/if}
+{/snippet}
 
-<style>
-  .looked {
-    display: flex;
-    justify-content: flex-end;
-    padding-block: 0.25rem;
-  }
-</style>
+{#if shown?.arithmetic.kind === 'seated' && candidate}
+  <CelloFigure
+    body={proposal ? shown.arithmetic.body : averageSeatedBody(WAITING_MM.cello)}
+    readings={drawnWith}
+    {candidate}
+    {unit}
+    waiting={proposal === null}
+    {onmeasure}
+  >
+    {@render sizes()}
+  </CelloFigure>
+{:else if shown?.arithmetic.kind === 'standing' && candidate}
+  <BassFigure
+    heightMm={shown.heightMm}
+    heights={shown.arithmetic.heights}
+    rules={heightRules(shown.arithmetic.heights, candidate.instrument)}
+    readings={drawnWith}
+    {candidate}
+    {unit}
+    waiting={proposal === null}
+    {onmeasure}
+  >
+    {@render sizes()}
+  </BassFigure>
+{:else}
+  <ArmFigure {proposal} {unit} {chosen} {onmeasure} />
+{/if}

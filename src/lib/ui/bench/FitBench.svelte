@@ -106,6 +106,7 @@
     <div class="drawing">
       <Part name="The drawing">
         <FamilyFigure
+          readings={bench.readings}
           family={player.family}
           proposal={bench.proposal}
           {unit}
