@@ -24,6 +24,10 @@ async function takeAll(address) {
   const settle = () => page.waitForTimeout(400);
   async function shot(name) {
     await settle();
+    // Figures are drawn beside the page and come a moment later.
+    if (await page.locator('.scene, .pair').count())
+      await page.locator('.figure-picture path').first().waitFor();
+    await settle();
     await page.screenshot({ path: join(folder, `${name}.png`) });
     console.log(name);
   }
