@@ -140,6 +140,66 @@ describe('a change', () => {
     }
   });
 
+  it.each([
+    ['head-tipped', 'violin', 'crown', 0, 1],
+    ['head-turned', 'cello', 'rightEar', 2, 1],
+    ['head-forward', 'bass', 'crown', 2, 1],
+    ['shoulder-raised', 'violin', 'leftShoulder', 1, 1],
+    ['bow-shoulder-raised', 'cello', 'rightShoulder', 1, 1],
+    ['shoulder-rolled', 'viola', 'rightShoulder', 2, 1],
+    ['trunk-bent', 'cello', 'crown', 0, 1],
+    ['trunk-twisted', 'violin', 'rightShoulder', 2, 1],
+    ['slumped', 'cello', 'neck', 1, -1],
+    ['leaning-back', 'cello', 'neck', 2, -1],
+    ['belly-out', 'violin', 'belly', 2, 1],
+    ['feet-wide', 'bass', 'leftAnkle', 0, 1],
+    ['feet-together', 'violin', 'leftAnkle', 0, -1],
+    ['feet-drawn-in', 'cello', 'leftAnkle', 2, -1],
+    ['weight-on-one-leg', 'violin', 'hips', 0, 1],
+    ['on-the-chest', 'violin', 'bodyMiddle', 1, -1],
+    ['scroll-droops', 'viola', 'scroll', 1, -1],
+    ['scroll-up', 'viola', 'scroll', 1, 1],
+    ['scroll-to-front', 'violin', 'scroll', 0, -1],
+    ['scroll-to-side', 'violin', 'scroll', 2, -1],
+    ['cello-too-upright', 'cello', 'lowestPeg', 1, 1],
+    ['cello-too-flat', 'cello', 'lowestPeg', 2, -1],
+    ['pushed-away', 'cello', 'bridge', 2, 1],
+    ['pin-too-short', 'cello', 'lowestPeg', 1, -1],
+    ['pin-too-long', 'bass', 'nut', 1, 1],
+    ['seat-too-low', 'cello', 'hips', 1, -1],
+    ['seat-too-high', 'cello', 'hips', 1, 1],
+    ['bass-upright', 'bass', 'nut', 2, 1],
+    ['bass-leans-out', 'bass', 'nut', 2, 1],
+    ['bass-squeezed', 'bass', 'nut', 2, -1],
+    ['bass-too-high', 'bass', 'nut', 1, 1],
+    ['bass-too-low', 'bass', 'nut', 1, -1],
+    ['elbow-out', 'violin', 'leftElbow', 0, 1],
+    ['elbow-in', 'violin', 'leftElbow', 0, -1],
+    ['elbow-out', 'cello', 'leftElbow', 1, 1],
+    ['elbow-dropped', 'cello', 'leftElbow', 1, -1],
+    ['elbow-dropped', 'bass', 'leftElbow', 1, -1],
+    ['bow-elbow-high', 'violin', 'rightElbow', 1, 1],
+    ['bow-elbow-dropped', 'violin', 'rightElbow', 1, -1],
+    ['bow-elbow-high', 'cello', 'rightElbow', 1, 1],
+    ['bow-elbow-dropped', 'bass', 'rightElbow', 1, -1],
+    ['wrist-caved', 'violin', 'leftWrist', 0, 1],
+    ['wrist-bent-out', 'violin', 'leftWrist', 0, -1],
+    ['hand-slides-back', 'cello', 'leftHand', 1, 1],
+    ['bow-over-board', 'cello', 'bow', 1, 1]
+  ] as const)('%s of the %s moves the %s the way that it says', (kind, family, name, axis, way) => {
+    const sizes = {
+      violin: ['1/4', 1260],
+      viola: ['13 in', 1420],
+      cello: ['1/2', 1310],
+      bass: ['1/2', 1480]
+    };
+    const [size, heightMm] = sizes[family] as [string, number];
+    const question = { family, instrument: dimensionsOf(family, size), readings: { height: [heightMm] } };
+    const at = (figure: Figure) => (figure.joints[name] ?? figure.spots[name])?.[axis] ?? NaN;
+    const moved = at(figureFor({ ...question, changes: [{ kind }] })) - at(figureFor(question));
+    expect(moved * way).toBeGreaterThan(2);
+  });
+
   it('of a side moves that side', () => {
     const question = {
       family: 'violin',

@@ -85,7 +85,7 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
       pole: turn(
         high ? unit([-0.75, -0.75, 0]) : unit([-1, -0.25, -0.25]),
         [0, 0, 1],
-        -0.8 * pose.rightElbowSwing
+        0.8 * pose.rightElbowSwing
       ),
       flexDeg: pose.rightWristFlex,
       straightens: high ? 0.35 : 0.45
@@ -127,7 +127,7 @@ export function pluckingPlan(body: FigureBody, model: Model, frame: Frame, pose:
       pole: turn(
         high ? unit([-0.8, -0.7, 0]) : unit([-1, -0.3, -0.25]),
         [0, 0, 1],
-        -0.8 * pose.rightElbowSwing
+        0.8 * pose.rightElbowSwing
       ),
       flexDeg: pose.rightWristFlex,
       straightens: 0.4

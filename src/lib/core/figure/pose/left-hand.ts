@@ -114,7 +114,7 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
       pole: turn(
         low ? unit([0.85, -0.3, 0.1]) : unit([0.8, -0.85, 0.12]),
         [0, 0, 1],
-        -0.6 * pose.leftElbowSwing
+        0.6 * pose.leftElbowSwing
       ),
       flexDeg: pose.leftWristFlex,
       straightens: 0.55
