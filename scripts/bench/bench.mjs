@@ -20,6 +20,8 @@ function report(what, value, limit, unit) {
 
 const { benchRules } = await import('./rules.mjs');
 await benchRules(report);
+const { benchFigure } = await import('./figure.mjs');
+await benchFigure(report);
 const { benchScreens } = await import('./screens.mjs');
 await benchScreens(report);
 process.exit(broken ? 1 : 0);

@@ -20,6 +20,7 @@ export class Roster {
   stopped = $state(false);
   failed = $state(false);
   #busy = false;
+  #starting = $state(false);
 
   constructor() {
     $effect(() => {
@@ -41,7 +42,7 @@ export class Roster {
 
   /** Work for many is under way. */
   get running(): boolean {
-    return this.#underway !== null;
+    return this.#starting || this.#underway !== null;
   }
 
   async #work(missing: number): Promise<void> {
@@ -52,7 +53,11 @@ export class Roster {
         const ids = this.pending.map(({ player }) => player.id);
         await foreseeMissing(db, clock.today, undefined, ids);
       } else {
+        this.#starting = true;
         const { foreseeAside } = await import('$lib/workers/foresee');
+        // What tells of the work is shown before the workers take their share of the machine.
+        await new Promise((shown) => setTimeout(shown));
+        if (this.stopped) return;
         this.#underway = foreseeAside(
           clock.today,
           (done, total) => ([this.done, this.total] = [done, total])
@@ -63,6 +68,7 @@ export class Roster {
       this.failed = true;
     } finally {
       this.#underway = null;
+      this.#starting = false;
       this.#busy = false;
     }
   }

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
   import { Progress } from '@skeletonlabs/skeleton-svelte';
   import { monthsLater } from '$lib/core/time';
   import { db, DEFAULT_SETTINGS, getSettings } from '$lib/data';
@@ -20,6 +21,13 @@
   const HORIZONS = { '3': '3 months', '6': '6 months', '12': 'A year', all: 'All' } as const;
   let horizon = $state<keyof typeof HORIZONS>('6');
 
+  /** The place is there first and its choices a moment later: together they would keep the page silent too long. */
+  let opened = $state(false);
+  onMount(() => {
+    const soon = setTimeout(() => (opened = true));
+    return () => clearTimeout(soon);
+  });
+
   const today = $derived(clock.today);
   const rows = $derived(bySoonest(everybody.entries, today));
   const until = $derived(horizon === 'all' ? null : monthsLater(today, Number(horizon)));
@@ -33,15 +41,17 @@
       <h1>Looking ahead</h1>
       <p class="soft">When each size in use is probably outgrown, by how the player has grown so far.</p>
     </div>
-    <Choice
-      label="Within"
-      value={horizon}
-      options={Object.entries(HORIZONS).map(([value, text]) => ({
-        value: value as keyof typeof HORIZONS,
-        text
-      }))}
-      onpick={(value) => (horizon = value)}
-    />
+    {#if opened}
+      <Choice
+        label="Within"
+        value={horizon}
+        options={Object.entries(HORIZONS).map(([value, text]) => ({
+          value: value as keyof typeof HORIZONS,
+          text
+        }))}
+        onpick={(value) => (horizon = value)}
+      />
+    {/if}
   </header>
 
   {#if everybody.failed}
@@ -133,6 +143,7 @@
     justify-content: space-between;
     align-items: end;
     gap: 0.75rem;
+    min-height: 4.6rem;
   }
   .running {
     display: flex;

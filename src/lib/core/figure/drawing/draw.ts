@@ -59,7 +59,9 @@ export function draw(shapes: readonly Shape[], options: DrawOptions): Drawing {
   const camera = cameraOf(direction);
   const strokeMm = strokePx / detail;
   const projected = shapes
-    .filter((shape) => !(shape.kind === 'curve' && (shape.fromDetail ?? 0) > detail))
+    .filter(
+      (shape) => !(shape.kind === 'curve' && ((shape.fromDetail ?? 0) > detail || (coarse && shape.fine)))
+    )
     .map((shape) => project(shape, camera));
   const window = options.window ?? around(projected);
   const near: Box = [
@@ -70,7 +72,7 @@ export function draw(shapes: readonly Shape[], options: DrawOptions): Drawing {
   ];
   const shown = projected.filter(({ box }) => overlap(box, near));
   const solids = shown.filter(({ shape }) => shape.kind !== 'curve');
-  const raster = rasterise(solids, near, coarse ? Math.min(detail, 0.5) : detail);
+  const raster = rasterise(solids, near, coarse ? detail / 2 : detail);
 
   const paths = new Map<Ink, string[]>();
   for (const me of shown) {
