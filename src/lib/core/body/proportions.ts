@@ -68,9 +68,15 @@ export function sittingHeightMm(heightMm: number): number {
 /** Expected distance from the seat to the lower third of the breastbone, in mm. */
 export const seatedBreastboneMm = (heightMm: number) => SEATED_BREASTBONE_SHARE * sittingHeightMm(heightMm);
 
-/** Expected distance from the seat to the ear canal, in mm: the sitting height less 0.57 of the head. */
+/** Height of a head in mm, chin to crown: it grows far less than the rest, from 0.9 at birth to 1 of 230 mm at 1.7 m. */
+export const headHeightMm = (heightMm: number) => 230 * (0.9 + (0.1 * heightMm) / 1700);
+
+/** The ear canal lies this share of the head below the crown. */
+export const EAR_BELOW_CROWN = 0.57;
+
+/** Expected distance from the seat to the ear canal, in mm: the sitting height less a part of the head. */
 export const seatedEarMm = (heightMm: number) =>
-  sittingHeightMm(heightMm) - 0.57 * 230 * (0.9 + (0.1 * heightMm) / 1700);
+  sittingHeightMm(heightMm) - EAR_BELOW_CROWN * headHeightMm(heightMm);
 
 /** Expected distance from the seat to the shoulder point, in mm. */
 export const seatedShoulderMm = (heightMm: number) => SEATED_SHOULDER_SHARE * sittingHeightMm(heightMm);

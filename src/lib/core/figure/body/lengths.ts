@@ -1,4 +1,4 @@
-import { FRACTION_OF_HEIGHT as OF_HEIGHT, type Body } from '../../body';
+import { EAR_BELOW_CROWN, FRACTION_OF_HEIGHT as OF_HEIGHT, headHeightMm, type Body } from '../../body';
 import { seatedBody, type SeatedBody } from '../../cello';
 
 /** The lengths from which a player is drawn, mm: measured where they were, by proportion else. */
@@ -23,9 +23,6 @@ export interface FigureBody {
   readonly gripHangMm: number;
   readonly seated: SeatedBody;
 }
-
-/** A head grows far less than the rest: from 0.9 of a grown one's height at birth to 1 at 1.7 m. */
-const headMm = (heightMm: number) => 230 * (0.9 + (0.1 * heightMm) / 1700);
 
 /** Hip joints over what one sits on, as a share of height. */
 export const HIP_OVER_SEAT = 0.045;
@@ -57,14 +54,14 @@ function armShare(body: Body): number {
  */
 export function figureBody(body: Body, seated: boolean): FigureBody {
   const h = body.heightMm;
-  const head = headMm(h);
+  const head = headHeightMm(h);
   const sitting = seatedBody(body);
   const chin = h - head;
   const shoulder = Math.min(OF_HEIGHT.shoulder * h, chin - LEAST_NECK * h);
-  const sittingMm = sitting.earMm + 0.57 * head;
+  const sittingMm = sitting.earMm + EAR_BELOW_CROWN * head;
   const hip = h - sittingMm + HIP_OVER_SEAT * h;
   const arm = armShare(body);
-  const seatedChin = sitting.earMm - 0.43 * head;
+  const seatedChin = sitting.earMm - (1 - EAR_BELOW_CROWN) * head;
   const seatedShoulder = Math.min(sitting.shoulderMm, seatedChin - LEAST_NECK * h);
   const trunk = seated ? seatedShoulder - HIP_OVER_SEAT * h : shoulder - hip;
   // The knee joint lies where the rules have the inner knee.

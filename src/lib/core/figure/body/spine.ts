@@ -1,3 +1,4 @@
+import { EAR_BELOW_CROWN } from '../../body';
 import { bent, moved, place, type Frame, UPRIGHT, type Vec } from '../vector';
 import type { FigureBody } from './lengths';
 
@@ -94,4 +95,4 @@ export const onHead =
     place(head, [x * headMm, (y - 0.22) * headMm, (z - 0.03) * headMm]);
 
 /** Where the ear canal lies on the head, in heads above the chin. */
-export const EAR_AT = 0.43;
+export const EAR_AT = 1 - EAR_BELOW_CROWN;

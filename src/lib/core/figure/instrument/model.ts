@@ -116,3 +116,7 @@ export function bodyHalf(model: Model, along: number): number {
   const [[a, wa], [b, wb]] = [outline[next - 1] ?? [0, 0], outline[next] ?? [1, 0]];
   return model.lowerBoutMm * (wa + ((wb - wa) * (at - a)) / (b - a || 1));
 }
+
+/** The right half of an outline, from its left. */
+export const mirrored = (left: readonly (readonly [number, number])[]) =>
+  left.map(([wide, along]) => [-wide, along] as const);

@@ -1,9 +1,7 @@
 import { cone, slab, type Mesh, type Shape } from '../drawing/shapes';
 import { place, type Frame, type Vec } from '../vector';
-import type { Model } from './model';
+import { mirrored, type Model } from './model';
 
-const mirrored = (left: readonly (readonly [number, number])[]) =>
-  left.map(([wide, along]) => [-wide, along] as const);
 const dark = { tone: 'board' } as const;
 
 /** Pegbox, scroll and pegs. */

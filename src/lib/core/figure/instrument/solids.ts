@@ -1,6 +1,6 @@
 import { cone, curveOn, slab, type Curve, type Mesh, type Shape } from '../drawing/shapes';
 import { place, scale, type Frame, type Vec } from '../vector';
-import { boardHalf, boardTop, halfOutline, noteAt, onString, type Model } from './model';
+import { boardHalf, boardTop, halfOutline, mirrored, noteAt, onString, type Model } from './model';
 import { scrollShapes } from './scroll';
 
 /** What is fitted to an instrument. */
@@ -16,9 +16,6 @@ export interface Fittings {
 const INSTRUMENT = 'instrument';
 const wood = { part: INSTRUMENT, tone: 'wood' } as const;
 const dark = { tone: 'board' } as const;
-
-const mirrored = (left: readonly (readonly [number, number])[]) =>
-  left.map(([wide, along]) => [-wide, along] as const);
 
 /** The instrument in its frame, from the back to the strings. */
 export function instrumentShapes(model: Model, frame: Frame, { rest, tapes, pinMm }: Fittings): Shape[] {
