@@ -88,7 +88,7 @@ test('looking ahead over 1,200 players shows progress, keeps the page awake, and
   await page.addInitScript(() => {
     let stopped = false;
     new MutationObserver(() => {
-      const bar = document.querySelector('[role=progressbar]');
+      const bar = document.querySelector('progress');
       const stop = [...document.querySelectorAll('button')].find(({ innerText }) => innerText === 'Stop');
       if (stopped || !bar || !stop) return;
       stopped = true;

@@ -1,6 +1,5 @@
 <script lang="ts">
   import { onMount } from 'svelte';
-  import { Progress } from '@skeletonlabs/skeleton-svelte';
   import { monthsLater } from '$lib/core/time';
   import { db, DEFAULT_SETTINGS, getSettings } from '$lib/data';
   import { bySoonest, outgrownUntil, wantedSizes } from '$lib/data/wanted';
@@ -59,17 +58,19 @@
     <p><button type="button" class="btn act" onclick={() => everybody.again()}>Try again</button></p>
   {:else if everybody.running}
     <div class="running">
-      <Progress
-        value={everybody.total === 0 ? null : Math.round((100 * everybody.done) / everybody.total)}
-        class="grow"
-      >
-        <Progress.Label
+      <label>
+        <span
           >{everybody.total === 0
             ? 'Gathering the records…'
-            : `${everybody.done} of ${everybody.total} players`}</Progress.Label
+            : `${everybody.done} of ${everybody.total} players`}</span
         >
-        <Progress.Track><Progress.Range /></Progress.Track>
-      </Progress>
+        <!-- The browser's own: a component would load the formats of numbers first, as the page is busiest. -->
+        <progress
+          class="progress"
+          max={everybody.total || 1}
+          value={everybody.total === 0 ? undefined : everybody.done}
+        ></progress>
+      </label>
       <button type="button" class="btn act" onclick={() => everybody.stop()}>Stop</button>
     </div>
   {:else if everybody.stopped && everybody.pending.length > 0}
@@ -151,8 +152,10 @@
     gap: 1rem;
     max-width: 40rem;
   }
-  .running :global(.grow) {
+  .running label {
     flex: 1;
+    display: grid;
+    gap: 0.25rem;
   }
   .wanted {
     display: flex;
