@@ -72,10 +72,12 @@ export function headShapes(body: FigureBody, spine: Spine): Shape[] {
   return [skull, nose, ...faces, mouth, ...jaw, hair(at)];
 }
 
-export const headRings = (at: At): Vec[][] =>
-  FINE.map(([y = 0, half = 0, front = 0, back = 0]) =>
-    oval(24, half, front, back, 2.15).map(([x, z]) => at(x, y, z))
-  );
+/** The head's surface, in rings from the chin up; in heads. */
+const SKULL: readonly (readonly Vec[])[] = FINE.map(([y = 0, half = 0, front = 0, back = 0]) =>
+  oval(24, half, front, back, 2.15).map(([x, z]): Vec => [x, y, z])
+);
+
+export const headRings = (at: At): Vec[][] => SKULL.map((ring) => ring.map(([x, y, z]) => at(x, y, z)));
 
 /** Where the hair ends: turned round the head from the forehead over the left, and down from the crown; degrees. */
 const HAIRLINE: readonly (readonly [number, number])[] = [
@@ -104,31 +106,39 @@ const HAIRLINE: readonly (readonly [number, number])[] = [
 
 const FINE_HAIRLINE = refined(HAIRLINE, 6);
 
-/** A cap of hair down to the nape, the same for everybody. */
-function hair(at: At): Shape {
-  const edge = (round: number) => {
-    const index = Math.max(
-      1,
-      FINE_HAIRLINE.findIndex(([at = 0]) => at >= round)
-    );
-    const [[from = 0, low = 0] = [], [to = 0, high = 0] = []] = [
-      FINE_HAIRLINE[index - 1],
-      FINE_HAIRLINE[index]
+const HAIR_AROUND = 48;
+const HAIR_DOWN = 9;
+
+/** A cap of hair down to the nape, the same for everybody, in rings from its edge up; in heads. */
+const HAIR: readonly (readonly Vec[])[] = Array.from({ length: HAIR_DOWN + 1 }, (_, row) =>
+  Array.from({ length: HAIR_AROUND }, (_, i): Vec => {
+    const round = (360 * i) / HAIR_AROUND;
+    const angle = radians(0.5 + edgeAt(round) * (1 - row / HAIR_DOWN));
+    const [x, y, z] = [
+      Math.sin(angle) * Math.sin(radians(round)),
+      Math.cos(angle),
+      Math.sin(angle) * Math.cos(radians(round))
     ];
-    return low + ((high - low) * (round - from)) / (to - from || 1);
-  };
-  const [around, down] = [60, 12];
-  const rings = Array.from({ length: down + 1 }, (_, row) =>
-    Array.from({ length: around }, (_, i) => {
-      const round = (360 * i) / around;
-      const angle = radians(0.5 + edge(round) * (1 - row / down));
-      const [x, y, z] = [
-        Math.sin(angle) * Math.sin(radians(round)),
-        Math.cos(angle),
-        Math.sin(angle) * Math.cos(radians(round))
-      ];
-      return at(x * 0.372, 0.57 + y * (y > 0 ? 0.47 : 0.5), z * (z > 0 ? 0.415 : 0.47) - 0.005);
-    })
+    return [x * 0.372, 0.57 + y * (y > 0 ? 0.47 : 0.5), z * (z > 0 ? 0.415 : 0.47) - 0.005];
+  })
+);
+
+/** How far down from the crown the hair reaches, degrees. */
+function edgeAt(round: number): number {
+  const index = Math.max(
+    1,
+    FINE_HAIRLINE.findIndex(([at = 0]) => at >= round)
   );
-  return tube(rings, { part: 'hair', tone: 'hair', shell: true }, [0]);
+  const [[from = 0, low = 0] = [], [to = 0, high = 0] = []] = [
+    FINE_HAIRLINE[index - 1],
+    FINE_HAIRLINE[index]
+  ];
+  return low + ((high - low) * (round - from)) / (to - from || 1);
 }
+
+const hair = (at: At): Shape =>
+  tube(
+    HAIR.map((ring) => ring.map(([x, y, z]) => at(x, y, z))),
+    { part: 'hair', tone: 'hair', shell: true },
+    [0]
+  );

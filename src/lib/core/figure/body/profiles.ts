@@ -54,15 +54,25 @@ export function refined(rows: readonly (readonly number[])[], steps: number): nu
   return [...fine, [...(rows.at(-1) ?? [])]];
 }
 
-/** An oval of points, rounder than square: half width, front and back. The power 2 is an ellipse. */
-export function oval(around: number, half: number, front: number, back: number, power: number) {
+const rounds = new Map<string, readonly (readonly [number, number])[]>();
+
+/** Points of a round that is rounder than square, its half width and depth 1. */
+function roundOf(around: number, power: number): readonly (readonly [number, number])[] {
+  const key = `${around} ${power}`;
+  const known = rounds.get(key);
+  if (known) return known;
   const curved = (v: number) => Math.sign(v) * Math.abs(v) ** (2 / power);
-  return Array.from({ length: around }, (_, i): readonly [number, number] => {
+  const made = Array.from({ length: around }, (_, i) => {
     const angle = (2 * Math.PI * i) / around;
-    const c = Math.cos(angle);
-    return [half * curved(Math.sin(angle)), (c > 0 ? front : back) * curved(c)];
+    return [curved(Math.sin(angle)), curved(Math.cos(angle))] as const;
   });
+  rounds.set(key, made);
+  return made;
 }
+
+/** An oval of points, rounder than square: half width, front and back. The power 2 is an ellipse. */
+export const oval = (around: number, half: number, front: number, back: number, power: number) =>
+  roundOf(around, power).map(([x, z]): readonly [number, number] => [half * x, (z > 0 ? front : back) * z]);
 
 /** Weight that runs smoothly from 0 to 1 round a place. */
 export const smoothStep = (value: number, at: number, half: number): number => {

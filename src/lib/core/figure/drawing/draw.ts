@@ -2,10 +2,10 @@ import type { Vec } from '../vector';
 import { cameraOf, seen, type Direction } from './camera';
 import { closed, flowingLine } from './path';
 import { overlap, project, type Box, type Projected } from './project';
-import { rasterise } from './raster';
+import { Raster } from './raster';
 import { regionsOf } from './regions';
 import { TONES, type Shape, type Tone } from './shapes';
-import { visiblePieces } from './visible';
+import { fleshOf, visiblePieces } from './visible';
 
 /** How a line is inked: the player, the instrument, what a fault marks, what stands back, and thin details. */
 export type Ink = 'player' | 'instrument' | 'marked' | 'quiet' | 'fine';
@@ -72,8 +72,9 @@ export function draw(shapes: readonly Shape[], options: DrawOptions): Drawing {
   ];
   const shown = projected.filter(({ box }) => overlap(box, near));
   const solids = shown.filter(({ shape }) => shape.kind !== 'curve');
-  const raster = rasterise(solids, near, coarse ? detail / 2 : detail);
+  const raster = new Raster(solids, near, coarse ? detail / 2 : detail);
 
+  const scene = { solids, raster, flesh: fleshOf(solids) };
   const paths = new Map<Ink, string[]>();
   for (const me of shown) {
     const { shape } = me;
@@ -86,9 +87,9 @@ export function draw(shapes: readonly Shape[], options: DrawOptions): Drawing {
         }
       : me;
     const ink = shape.kind === 'curve' && shape.fine ? 'fine' : inkOf(shape.part);
-    const pieces = visiblePieces(drawn, solids, raster, {
+    const pieces = visiblePieces(drawn, scene, {
       strokeMm,
-      stepMm: Math.max(1.2, (coarse ? 3 : 1.8) / detail),
+      stepMm: Math.max(1.2, (coarse ? 4 : 1.8) / detail),
       shortestMm: (drawn.shape.kind === 'curve' ? 2 : 3.5) / detail
     });
     if (pieces.length === 0) continue;
@@ -97,22 +98,23 @@ export function draw(shapes: readonly Shape[], options: DrawOptions): Drawing {
     paths.set(ink, list);
   }
 
-  const labels = new Uint8Array(raster.nearest.length);
-  const labelOf = Uint8Array.from(
-    solids,
-    ({ shape }) =>
-      1 + 2 * TONES.indexOf('tone' in shape ? shape.tone : 'skin') + (inkOf(shape.part) === 'quiet' ? 1 : 0)
-  );
-  raster.nearest.forEach((solid, pixel) => {
-    if (solid >= 0) labels[pixel] = labelOf[solid] ?? 0;
+  // The label of each solid, after that of no solid.
+  const labelOf = Uint8Array.from([null, ...solids], (solid) => {
+    if (!solid) return 0;
+    const tone = TONES.indexOf('tone' in solid.shape ? solid.shape.tone : 'skin');
+    return 1 + 2 * tone + (inkOf(solid.shape.part) === 'quiet' ? 1 : 0);
   });
+  const { nearest } = raster;
+  const labels = new Uint8Array(nearest.length);
+  for (let pixel = 0; pixel < labels.length; pixel++)
+    labels[pixel] = labelOf[(nearest[pixel] ?? -1) + 1] ?? 0;
   const regions = [...regionsOf(raster, labels)]
     .sort(([a], [b]) => a - b)
     .map(([label, loops]) => ({
       tone: TONES[(label - 1) >> 1] ?? 'skin',
       quiet: (label - 1) % 2 === 1,
       path: loops
-        .filter(({ length }) => length > 7)
+        .filter(({ length }) => length > 14)
         .map((loop) => closed(loop, 0.55 / raster.detail))
         .join('')
     }));

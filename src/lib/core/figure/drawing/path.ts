@@ -1,5 +1,3 @@
-import type { Line } from './project';
-
 /** Tenths of a mm: whole numbers while paths are put together, so that rounding does not add up. */
 const tenths = (value: number): number => Math.round(value * 10);
 /** A number of tenths, as short as it can be written. */
@@ -14,85 +12,98 @@ const pair = (x: number, y: number): string => `${written(x)}${y < 0 ? '' : ' '}
 /** Bends sharper than this stay corners, radians. */
 const CORNER = 0.75;
 
-type Flat = readonly (readonly [number, number, ...unknown[]])[];
+/** x and y of each point, one after the other. */
+export type Flat = readonly number[];
 
 /** Fewer points that stray less than the tolerance from the line (Ramer, Douglas and Peucker). */
-export function simplified<P extends readonly [number, number, ...unknown[]]>(
-  line: readonly P[],
-  tolerance: number
-): readonly P[] {
-  const keep = new Uint8Array(line.length);
-  keep[0] = keep[line.length - 1] = 1;
-  const open: [number, number][] = [[0, line.length - 1]];
-  for (let range = open.pop(); range; range = open.pop()) {
-    const [from, to] = range;
-    const [a, b] = [line[from], line[to]];
-    if (!a || !b) continue;
-    const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
-    const length = Math.hypot(dx, dy);
-    let far = tolerance;
+export function simplified(line: Flat, tolerance: number): Flat {
+  const last = line.length / 2 - 1;
+  const keep = new Uint8Array(last + 1);
+  keep[0] = keep[last] = 1;
+  const open = [0, last];
+  while (open.length > 0) {
+    const to = open.pop() ?? 0;
+    const from = open.pop() ?? 0;
+    const ax = line[2 * from] ?? 0;
+    const ay = line[2 * from + 1] ?? 0;
+    const dx = (line[2 * to] ?? 0) - ax;
+    const dy = (line[2 * to + 1] ?? 0) - ay;
+    const length = Math.sqrt(dx * dx + dy * dy);
+    const closed = length < 1e-6;
+    let far = closed ? tolerance : tolerance * length;
     let at = -1;
     for (let i = from + 1; i < to; i++) {
-      const point = line[i];
-      if (!point) continue;
-      const off =
-        length < 1e-6
-          ? Math.hypot(point[0] - a[0], point[1] - a[1])
-          : Math.abs((point[0] - a[0]) * dy - (point[1] - a[1]) * dx) / length;
-      if (off > far) [far, at] = [off, i];
+      const px = (line[2 * i] ?? 0) - ax;
+      const py = (line[2 * i + 1] ?? 0) - ay;
+      const off = closed ? Math.sqrt(px * px + py * py) : Math.abs(px * dy - py * dx);
+      if (off > far) {
+        far = off;
+        at = i;
+      }
     }
     if (at < 0) continue;
     keep[at] = 1;
-    open.push([from, at], [at, to]);
+    open.push(from, at, at, to);
   }
-  return line.filter((_, i) => keep[i] === 1);
+  const kept: number[] = [];
+  for (let i = 0; i <= last; i++) if (keep[i] === 1) kept.push(line[2 * i] ?? 0, line[2 * i + 1] ?? 0);
+  return kept;
 }
 
 /** Path data of a line: gentle bends become curves through the middles of its pieces, corners stay corners. */
 export function flowing(line: Flat): string {
-  const [first] = line;
-  if (!first) return '';
-  let [x, y] = [tenths(first[0]), tenths(first[1])];
+  if (line.length < 2) return '';
+  let x = tenths(line[0] ?? 0);
+  let y = tenths(line[1] ?? 0);
   let data = `M${pair(x, y)}`;
   const lineTo = (px: number, py: number) => {
-    const [tx, ty] = [tenths(px), tenths(py)];
+    const tx = tenths(px);
+    const ty = tenths(py);
     data += `l${pair(tx - x, ty - y)}`;
-    [x, y] = [tx, ty];
+    x = tx;
+    y = ty;
   };
-  for (let i = 1; i < line.length; i++) {
-    const [a, b, c] = [line[i - 1], line[i], line[i + 1]];
-    if (!a || !b) break;
-    if (!c) {
-      lineTo(b[0], b[1]);
+  for (let i = 2; i + 1 < line.length; i += 2) {
+    const bx = line[i] ?? 0;
+    const by = line[i + 1] ?? 0;
+    if (i + 3 >= line.length) {
+      lineTo(bx, by);
       break;
     }
-    const [ux, uy, vx, vy] = [b[0] - a[0], b[1] - a[1], c[0] - b[0], c[1] - b[1]];
+    const ux = bx - (line[i - 2] ?? 0);
+    const uy = by - (line[i - 1] ?? 0);
+    const vx = (line[i + 2] ?? 0) - bx;
+    const vy = (line[i + 3] ?? 0) - by;
     const bend = Math.abs(Math.atan2(ux * vy - uy * vx, ux * vx + uy * vy));
-    const [mx, my] = [(b[0] + c[0]) / 2, (b[1] + c[1]) / 2];
     if (bend < CORNER) {
-      const [tx, ty] = [tenths(mx), tenths(my)];
-      data += `q${pair(tenths(b[0]) - x, tenths(b[1]) - y)} ${pair(tx - x, ty - y)}`;
-      [x, y] = [tx, ty];
+      const tx = tenths(bx + vx / 2);
+      const ty = tenths(by + vy / 2);
+      data += `q${pair(tenths(bx) - x, tenths(by) - y)} ${pair(tx - x, ty - y)}`;
+      x = tx;
+      y = ty;
     } else {
-      lineTo(b[0], b[1]);
-      lineTo(mx, my);
+      lineTo(bx, by);
+      lineTo(bx + vx / 2, by + vy / 2);
     }
   }
   return data;
 }
 
-export const flowingLine = (line: Line, tolerance: number): string => flowing(simplified(line, tolerance));
+export const flowingLine = (line: Flat, tolerance: number): string => flowing(simplified(line, tolerance));
 
-/** Path data of a closed outline of straight pieces. */
+/** Path data of a closed outline of straight pieces, whose last point is its first. */
 export function closed(outline: Flat, tolerance: number): string {
-  const [first, ...rest] = simplified(outline, tolerance);
-  if (!first) return '';
-  let [x, y] = [tenths(first[0]), tenths(first[1])];
-  const steps = rest.slice(0, -1).map(([px, py]) => {
-    const [tx, ty] = [tenths(px), tenths(py)];
-    const step = pair(tx - x, ty - y);
-    [x, y] = [tx, ty];
-    return step;
-  });
-  return `M${pair(tenths(first[0]), tenths(first[1]))}l${steps.join(' ')}Z`;
+  const points = simplified(outline, tolerance);
+  if (points.length < 2) return '';
+  let x = tenths(points[0] ?? 0);
+  let y = tenths(points[1] ?? 0);
+  let data = `M${pair(x, y)}l`;
+  for (let i = 2; i + 3 < points.length; i += 2) {
+    const tx = tenths(points[i] ?? 0);
+    const ty = tenths(points[i + 1] ?? 0);
+    data += `${i > 2 ? ' ' : ''}${pair(tx - x, ty - y)}`;
+    x = tx;
+    y = ty;
+  }
+  return `${data}Z`;
 }

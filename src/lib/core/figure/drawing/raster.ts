@@ -1,25 +1,6 @@
-import type { Vec } from '../vector';
-import type { Box, Projected } from './project';
-import type { Mesh } from './shapes';
-
-/**
- * What is nearest to the viewer at each pixel of a picture, and what is nearest of any other flesh behind or before
- * it: two layers are enough to tell whether a line of one flesh is hidden by something else.
- */
-export interface Raster {
-  readonly width: number;
-  readonly height: number;
-  /** Pixels per mm. */
-  readonly detail: number;
-  readonly left: number;
-  readonly top: number;
-  /** Number of the nearest solid at a pixel, -1 for none. */
-  readonly nearest: Int16Array;
-  readonly second: Int16Array;
-  /** Depth of a solid at a place, mm: exact for cones, ellipsoids and the faces of meshes. */
-  depthOf(solid: number, x: number, y: number): number;
-  pixel(x: number, y: number): number;
-}
+import { Faces, lent, type Grid } from './faces';
+import type { Box, LinePoint, Projected } from './project';
+import type { Surface } from './surfaces';
 
 const EMPTY = -1;
 
@@ -32,161 +13,147 @@ const room = {
   second: new Int16Array(0),
   nearestZ: new Float32Array(0),
   secondZ: new Float32Array(0),
-  faceZ: new Float32Array(0)
+  /** The stretch of each row that an outline holds, mm. */
+  from: new Float64Array(0),
+  to: new Float64Array(0)
 };
 
-function makeRoom(pixels: number): void {
+function makeRoom(pixels: number, rows: number): void {
+  if (room.from.length < rows) [room.from, room.to] = [new Float64Array(rows), new Float64Array(rows)];
   if (room.nearest.length >= pixels) return;
   room.nearest = new Int16Array(pixels);
   room.second = new Int16Array(pixels);
   room.nearestZ = new Float32Array(pixels);
   room.secondZ = new Float32Array(pixels);
-  room.faceZ = new Float32Array(pixels);
-}
-
-/** The faces of a mesh as the picture has them, and which of them is nearest at each of its pixels. */
-class Faces {
-  readonly #planes: Float64Array;
-  readonly #face: Int16Array;
-  readonly left: number;
-  readonly top: number;
-  readonly width: number;
-  readonly height: number;
-  readonly #detail: number;
-  readonly #x0: number;
-  readonly #y0: number;
-
-  constructor(mesh: Mesh, points: readonly Vec[], box: Box, raster: Omit<Raster, 'depthOf' | 'pixel'>) {
-    const { detail, left, top } = raster;
-    this.#detail = detail;
-    this.#x0 = left;
-    this.#y0 = top;
-    const clampTo = (value: number, most: number) => Math.max(0, Math.min(most, value));
-    this.left = clampTo(Math.floor((box[0] - left) * detail) - 1, raster.width);
-    this.top = clampTo(Math.floor((box[1] - top) * detail) - 1, raster.height);
-    this.width = clampTo(Math.ceil((box[2] - left) * detail) + 1, raster.width) - this.left;
-    this.height = clampTo(Math.ceil((box[3] - top) * detail) + 1, raster.height) - this.top;
-    this.#planes = new Float64Array(mesh.triangles.length * 3);
-    this.#face = new Int16Array(Math.max(0, this.width * this.height)).fill(EMPTY);
-    const depth = room.faceZ.subarray(0, this.#face.length).fill(-Infinity);
-    mesh.triangles.forEach(([i, j, k], face) => {
-      const [a, b, c] = [points[i], points[j], points[k]];
-      if (a && b && c) this.#cover(face, a, b, c, mesh.normals !== undefined, depth);
-    });
-  }
-
-  #cover(face: number, a: Vec, b: Vec, c: Vec, outside: boolean, depth: Float32Array): void {
-    const area = (b[0] - a[0]) * (c[1] - a[1]) - (c[0] - a[0]) * (b[1] - a[1]);
-    // The picture's y runs down: of a smooth surface a face whose outside is seen turns the other way round.
-    if (Math.abs(area) < 1e-6 || (outside && area > 0)) return;
-    const detail = this.#detail;
-    const [ax, ay] = [(a[0] - this.#x0) * detail - this.left, (a[1] - this.#y0) * detail - this.top];
-    const [bx, by] = [(b[0] - this.#x0) * detail - this.left, (b[1] - this.#y0) * detail - this.top];
-    const [cx, cy] = [(c[0] - this.#x0) * detail - this.left, (c[1] - this.#y0) * detail - this.top];
-    const whole = area * detail * detail;
-    const x0 = Math.max(0, Math.floor(Math.min(ax, bx, cx)));
-    const x1 = Math.min(this.width - 1, Math.ceil(Math.max(ax, bx, cx)));
-    const y0 = Math.max(0, Math.floor(Math.min(ay, by, cy)));
-    const y1 = Math.min(this.height - 1, Math.ceil(Math.max(ay, by, cy)));
-    const zx = ((b[2] - a[2]) * (c[1] - a[1]) - (c[2] - a[2]) * (b[1] - a[1])) / area;
-    const zy = ((c[2] - a[2]) * (b[0] - a[0]) - (b[2] - a[2]) * (c[0] - a[0])) / area;
-    this.#planes[face * 3] = a[2] - zx * a[0] - zy * a[1];
-    this.#planes[face * 3 + 1] = zx;
-    this.#planes[face * 3 + 2] = zy;
-    const [stepB, stepC] = [(cy - ay) / whole, (by - ay) / whole];
-    for (let y = y0; y <= y1; y++) {
-      const py = y + 0.5 - ay;
-      let toB = ((x0 + 0.5 - ax) * (cy - ay) - (cx - ax) * py) / whole;
-      let toC = ((bx - ax) * py - (x0 + 0.5 - ax) * (by - ay)) / whole;
-      for (let x = x0; x <= x1; x++, toB += stepB, toC -= stepC) {
-        if (toB < -1e-6 || toC < -1e-6 || toB + toC > 1 + 1e-6) continue;
-        const z = a[2] + toB * (b[2] - a[2]) + toC * (c[2] - a[2]);
-        const at = y * this.width + x;
-        if (z <= (depth[at] ?? Infinity)) continue;
-        depth[at] = z;
-        this.#face[at] = face;
-      }
-    }
-  }
-
-  /** Depth at a place of the picture, mm. */
-  depth(x: number, y: number): number {
-    const px = Math.floor((x - this.#x0) * this.#detail) - this.left;
-    const py = Math.floor((y - this.#y0) * this.#detail) - this.top;
-    if (px < 0 || py < 0 || px >= this.width || py >= this.height) return -Infinity;
-    const face = this.#face[py * this.width + px] ?? EMPTY;
-    if (face === EMPTY) return -Infinity;
-    return (
-      (this.#planes[face * 3] ?? 0) +
-      (this.#planes[face * 3 + 1] ?? 0) * x +
-      (this.#planes[face * 3 + 2] ?? 0) * y
-    );
-  }
 }
 
 /**
- * Fills the two layers from all solids of a picture.
- *
- * @param window left, top, right, bottom of the picture, mm
- * @param detail pixels per mm
+ * What is nearest to the viewer at each pixel of a picture, and what is nearest of any other flesh behind or before
+ * it: two layers are enough to tell whether a line of one flesh is hidden by something else.
  */
-export function rasterise(solids: readonly Projected[], window: Box, detail: number): Raster {
-  const width = Math.max(1, Math.ceil((window[2] - window[0]) * detail));
-  const height = Math.max(1, Math.ceil((window[3] - window[1]) * detail));
-  const [left, top] = window;
-  const pixels = width * height;
-  makeRoom(pixels);
-  const nearest = room.nearest.subarray(0, pixels).fill(EMPTY);
-  const second = room.second.subarray(0, pixels).fill(EMPTY);
-  const nearestZ = room.nearestZ.subarray(0, pixels).fill(-Infinity);
-  const secondZ = room.secondZ.subarray(0, pixels).fill(-Infinity);
-  const base = { width, height, detail, left, top, nearest, second };
-  const fleshes = new Map<string, number>();
-  const flesh = Int16Array.from(solids, ({ shape }, solid) => {
-    if (!shape.flesh) return -2 - solid;
-    if (!fleshes.has(shape.flesh)) fleshes.set(shape.flesh, fleshes.size);
-    return fleshes.get(shape.flesh) ?? 0;
-  });
-  const depths = solids.map(({ shape, points, depth, box }) => {
-    if (depth) return depth;
-    if (shape.kind !== 'mesh' || !points) return () => -Infinity;
-    const faces = new Faces(shape, points, box, base);
-    return (x: number, y: number) => faces.depth(x, y);
-  });
-  solids.forEach(({ box }, solid) => {
-    const depth = depths[solid];
-    if (!depth) return;
-    const mine = flesh[solid] ?? 0;
-    const x0 = Math.max(0, Math.floor((box[0] - left) * detail));
-    const x1 = Math.min(width - 1, Math.floor((box[2] - left) * detail));
-    const y0 = Math.max(0, Math.floor((box[1] - top) * detail));
-    const y1 = Math.min(height - 1, Math.floor((box[3] - top) * detail));
-    for (let py = y0; py <= y1; py++)
-      for (let px = x0; px <= x1; px++) {
-        const z = depth(left + (px + 0.5) / detail, top + (py + 0.5) / detail);
-        if (z === -Infinity) continue;
-        const at = py * width + px;
-        const first = nearest[at] ?? EMPTY;
-        if (z > (nearestZ[at] ?? 0)) {
-          if (first !== EMPTY && flesh[first] !== mine) {
-            second[at] = first;
-            secondZ[at] = nearestZ[at] ?? 0;
-          }
-          nearest[at] = solid;
-          nearestZ[at] = z;
-        } else if (flesh[first] !== mine && z > (secondZ[at] ?? 0)) {
-          second[at] = solid;
-          secondZ[at] = z;
-        }
+export class Raster implements Grid {
+  readonly width: number;
+  readonly height: number;
+  readonly left: number;
+  readonly top: number;
+  /** Pixels per mm. */
+  readonly detail: number;
+  /** Number of the nearest solid at a pixel, -1 for none. */
+  readonly nearest: Int16Array;
+  readonly second: Int16Array;
+  readonly #nearestZ: Float32Array;
+  readonly #secondZ: Float32Array;
+  readonly #flesh: Int16Array;
+  readonly #surfaces: readonly (Surface | null)[];
+
+  /**
+   * Fills the two layers from all solids of a picture.
+   *
+   * @param window left, top, right, bottom of the picture, mm
+   * @param detail pixels per mm
+   */
+  constructor(solids: readonly Projected[], window: Box, detail: number) {
+    this.detail = detail;
+    [this.left, this.top] = window;
+    this.width = Math.max(1, Math.ceil((window[2] - window[0]) * detail));
+    this.height = Math.max(1, Math.ceil((window[3] - window[1]) * detail));
+    const pixels = this.width * this.height;
+    makeRoom(pixels, this.height);
+    lent.giveBack();
+    this.nearest = room.nearest.subarray(0, pixels).fill(EMPTY);
+    this.second = room.second.subarray(0, pixels).fill(EMPTY);
+    this.#nearestZ = room.nearestZ.subarray(0, pixels).fill(-Infinity);
+    this.#secondZ = room.secondZ.subarray(0, pixels).fill(-Infinity);
+    this.#flesh = fleshesOf(solids);
+    this.#surfaces = solids.map(({ shape, points, surface, box, lines }, solid) => {
+      if (surface) {
+        this.#fill(solid, surface, lines[0] ?? [], box);
+        return surface;
       }
-  });
-  return {
-    ...base,
-    depthOf: (solid, x, y) => depths[solid]?.(x, y) ?? -Infinity,
-    pixel(x, y) {
-      const px = Math.floor((x - left) * detail);
-      const py = Math.floor((y - top) * detail);
-      return px < 0 || py < 0 || px >= width || py >= height ? -1 : py * width + px;
+      if (shape.kind !== 'mesh' || !points) return null;
+      const faces = new Faces(shape, points, box, this);
+      this.#lay(solid, faces);
+      return faces;
+    });
+  }
+
+  /** Depth of a solid at a place, mm: exact for cones, ellipsoids and the faces of meshes; -Infinity beside it. */
+  depthOf(solid: number, x: number, y: number): number {
+    return this.#surfaces[solid]?.depth(x, y) ?? -Infinity;
+  }
+
+  /** The pixel at a place; -1 beside the picture. */
+  pixel(x: number, y: number): number {
+    const px = Math.floor((x - this.left) * this.detail);
+    const py = Math.floor((y - this.top) * this.detail);
+    return px < 0 || py < 0 || px >= this.width || py >= this.height ? -1 : py * this.width + px;
+  }
+
+  #put(at: number, solid: number, flesh: number, z: number): void {
+    const first = this.nearest[at] ?? EMPTY;
+    if (z > (this.#nearestZ[at] ?? 0)) {
+      if (first !== EMPTY && this.#flesh[first] !== flesh) {
+        this.second[at] = first;
+        this.#secondZ[at] = this.#nearestZ[at] ?? 0;
+      }
+      this.nearest[at] = solid;
+      this.#nearestZ[at] = z;
+    } else if (this.#flesh[first] !== flesh && z > (this.#secondZ[at] ?? 0)) {
+      this.second[at] = solid;
+      this.#secondZ[at] = z;
     }
-  };
+  }
+
+  /** Within a convex outline, row by row. */
+  #fill(solid: number, surface: Surface, outline: readonly LinePoint[], box: Box): void {
+    const { detail, left, top, width, height } = this;
+    const flesh = this.#flesh[solid] ?? 0;
+    const y0 = Math.max(0, Math.ceil((box[1] - top) * detail - 0.5));
+    const y1 = Math.min(height - 1, Math.floor((box[3] - top) * detail - 0.5));
+    const { from, to } = room;
+    from.fill(Infinity, y0, y1 + 1);
+    to.fill(-Infinity, y0, y1 + 1);
+    for (let i = 1; i < outline.length; i++) {
+      const [a, b] = [outline[i - 1], outline[i]];
+      if (!a || !b) continue;
+      const [high, low] = a[1] < b[1] ? [a, b] : [b, a];
+      const lowest = Math.min(y1, Math.floor((low[1] - top) * detail - 0.5));
+      const slope = (low[0] - high[0]) / (low[1] - high[1]);
+      for (let py = Math.max(y0, Math.ceil((high[1] - top) * detail - 0.5)); py <= lowest; py++) {
+        const x = high[0] + slope * (top + (py + 0.5) / detail - high[1]);
+        if (x < (from[py] ?? x)) from[py] = x;
+        if (x > (to[py] ?? x)) to[py] = x;
+      }
+    }
+    for (let py = y0; py <= y1; py++) {
+      const y = top + (py + 0.5) / detail;
+      const x1 = Math.min(width - 1, Math.floor(((to[py] ?? 0) - left) * detail - 0.5));
+      for (let px = Math.max(0, Math.ceil(((from[py] ?? 0) - left) * detail - 0.5)); px <= x1; px++) {
+        const z = surface.depth(left + (px + 0.5) / detail, y);
+        if (z !== -Infinity) this.#put(py * width + px, solid, flesh, z);
+      }
+    }
+  }
+
+  /** Where the faces of a mesh are. */
+  #lay(solid: number, faces: Faces): void {
+    const flesh = this.#flesh[solid] ?? 0;
+    let from = 0;
+    for (let y = 0; y < faces.height; y++) {
+      const at = (faces.top + y) * this.width + faces.left;
+      for (let x = 0; x < faces.width; x++, from++)
+        if (faces.face[from] !== 0) this.#put(at + x, solid, flesh, faces.z[from] ?? 0);
+    }
+  }
+}
+
+/** A number for the flesh of each solid; what has none is a flesh of its own. */
+function fleshesOf(solids: readonly Projected[]): Int16Array {
+  const numbers = new Map<string, number>();
+  return Int16Array.from(solids, ({ shape }, solid) => {
+    if (!shape.flesh) return -2 - solid;
+    const number = numbers.get(shape.flesh) ?? numbers.size;
+    numbers.set(shape.flesh, number);
+    return number;
+  });
 }

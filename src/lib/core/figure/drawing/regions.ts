@@ -1,11 +1,14 @@
-import type { Raster } from './raster';
+import type { Grid } from './faces';
 
-type Corner = readonly [number, number];
-type Loop = readonly Corner[];
+/** x and y of each corner, one after the other, the first once more at the end. */
+type Loop = readonly number[];
 
 /** East, south, west, north: the region lies to the right of the way. */
 const STEP_X = [1, 0, -1, 0] as const;
 const STEP_Y = [0, 1, 0, -1] as const;
+/** The pixel before a corner, left of the way; the one to the right is that of the next way. */
+const LEFT_X = [0, 0, -1, -1] as const;
+const LEFT_Y = [-1, 0, 0, -1] as const;
 
 /**
  * The outlines of what bears a label, as closed loops in the coordinates of the picture, mm. Holes are loops that
@@ -14,7 +17,7 @@ const STEP_Y = [0, 1, 0, -1] as const;
  * @param labels the label of each pixel; 0 for none
  */
 export function regionsOf(
-  { width, height, left, top, detail }: Raster,
+  { width, height, left, top, detail }: Grid,
   labels: Uint8Array
 ): ReadonlyMap<number, readonly Loop[]> {
   const found = new Map<number, Loop[]>();
@@ -22,29 +25,27 @@ export function regionsOf(
   const at = (x: number, y: number): number =>
     x < 0 || y < 0 || x >= width || y >= height ? 0 : (labels[y * width + x] ?? 0);
 
+  const beside = (x: number, y: number, way: number): number =>
+    at(x + (LEFT_X[way] ?? 0), y + (LEFT_Y[way] ?? 0));
+
   const follow = (startX: number, startY: number, label: number): Loop => {
-    const loop: Corner[] = [];
-    let [x, y, way] = [startX, startY, 0];
+    const loop: number[] = [];
+    let x = startX;
+    let y = startY;
+    let way = 0;
     do {
       if (way === 0) begun[y * width + x] = 1;
-      const [dx, dy] = [STEP_X[way] ?? 0, STEP_Y[way] ?? 0];
-      loop.push([left + (x + dx / 2) / detail, top + (y + dy / 2) / detail]);
+      const dx = STEP_X[way] ?? 0;
+      const dy = STEP_Y[way] ?? 0;
+      loop.push(left + (x + dx / 2) / detail, top + (y + dy / 2) / detail);
       x += dx;
       y += dy;
-      // The two pixels before the corner that was reached, left and right of the way.
-      const [leftX, leftY, rightX, rightY] =
-        way === 0
-          ? [x, y - 1, x, y]
-          : way === 1
-            ? [x, y, x - 1, y]
-            : way === 2
-              ? [x - 1, y, x - 1, y - 1]
-              : [x - 1, y - 1, x, y - 1];
-      if (at(rightX, rightY) !== label) way = (way + 1) % 4;
-      else if (at(leftX, leftY) === label) way = (way + 3) % 4;
+      const turned = (way + 1) & 3;
+      if (beside(x, y, turned) !== label) way = turned;
+      else if (beside(x, y, way) === label) way = (way + 3) & 3;
     } while (x !== startX || y !== startY || way !== 0);
-    const [first] = loop;
-    return first ? [...loop, first] : loop;
+    loop.push(loop[0] ?? 0, loop[1] ?? 0);
+    return loop;
   };
 
   for (let y = 0; y < height; y++)

@@ -68,7 +68,7 @@ export interface Mesh extends Common {
   readonly kind: 'mesh';
   readonly tone: Tone;
   readonly points: readonly Vec[];
-  readonly triangles: readonly (readonly [number, number, number])[];
+  readonly triangles: readonly Triangle[];
   /** Normals at the points, for a smooth surface: its contour runs between them. Without them all faces are flat. */
   readonly normals?: readonly Vec[];
   /** Lines of points that are drawn wherever they can be seen. */
@@ -123,19 +123,39 @@ export const ball = (at: Vec, radius: number, look: Look): Ellipsoid => ({
   ...look
 });
 
+type Triangle = readonly [number, number, number];
+
 /** Normals at the points of a mesh, out of triangles that run counter-clockwise from outside. */
-function normalsOf(points: readonly Vec[], triangles: Mesh['triangles']): Vec[] {
-  const normals = points.map((): [number, number, number] => [0, 0, 0]);
-  for (const [i, j, k] of triangles) {
-    const [a, b, c] = [points[i], points[j], points[k]] as [Vec, Vec, Vec];
+function normalsOf(points: readonly Vec[], triangles: readonly Triangle[]): Vec[] {
+  const sums = new Float64Array(points.length * 3);
+  for (const triangle of triangles) {
+    const [a, b, c] = [points[triangle[0]], points[triangle[1]], points[triangle[2]]];
+    if (!a || !b || !c) continue;
     const face = cross(sub(b, a), sub(c, a));
-    for (const at of [i, j, k]) {
-      const normal = normals[at];
-      if (!normal) continue;
-      for (const axis of [0, 1, 2] as const) normal[axis] += face[axis];
-    }
+    for (const corner of triangle)
+      for (const axis of [0, 1, 2] as const)
+        sums[3 * corner + axis] = (sums[3 * corner + axis] ?? 0) + face[axis];
   }
-  return normals.map((normal) => unit(normal));
+  return points.map((_, i) => unit([sums[3 * i] ?? 0, sums[3 * i + 1] ?? 0, sums[3 * i + 2] ?? 0]));
+}
+
+const nets = new Map<string, readonly Triangle[]>();
+
+/** The triangles between rings of as many points each, the same for every tube of that shape. */
+function netOf(rings: number, around: number, inwards: boolean): readonly Triangle[] {
+  const key = `${rings} ${around} ${inwards}`;
+  const known = nets.get(key);
+  if (known) return known;
+  const net: Triangle[] = [];
+  for (let ring = 0; ring + 1 < rings; ring++)
+    for (let i = 0; i < around; i++) {
+      const a = ring * around + i;
+      const b = ring * around + ((i + 1) % around);
+      net.push([a, b, a + around], [b, b + around, a + around]);
+    }
+  const made = inwards ? net.map(([a, b, c]): Triangle => [c, b, a]) : net;
+  nets.set(key, made);
+  return made;
 }
 
 /**
@@ -150,20 +170,15 @@ export function tube(
 ): Mesh {
   const around = rings[0]?.length ?? 0;
   const points: Vec[] = rings.flat();
-  let triangles: [number, number, number][] = [];
-  for (let ring = 0; ring + 1 < rings.length; ring++)
-    for (let i = 0; i < around; i++) {
-      const a = ring * around + i;
-      const b = ring * around + ((i + 1) % around);
-      triangles.push([a, b, a + around], [b, b + around, a + around]);
-    }
   const middle = scale(sum(...points), 1 / points.length);
-  const normals = normalsOf(points, triangles);
+  let net = netOf(rings.length, around, false);
+  let normals = normalsOf(points, net);
   const outward = normals.reduce((all, normal, i) => all + dot(normal, sub(points[i] ?? middle, middle)), 0);
   if (outward < 0) {
-    triangles = triangles.map(([a, b, c]) => [c, b, a]);
-    normals.forEach((normal, i) => (normals[i] = scale(normal, -1)));
+    net = netOf(rings.length, around, true);
+    normals = normals.map((normal) => scale(normal, -1));
   }
+  const triangles = [...net];
   const edges = drawn.map((ring) => {
     const from = (ring < 0 ? rings.length + ring : ring) * around;
     return Array.from({ length: around + 1 }, (_, i) => from + (i % around));

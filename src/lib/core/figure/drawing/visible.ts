@@ -1,3 +1,4 @@
+import type { Flat } from './path';
 import { overlap, type Line, type LinePoint, type Projected } from './project';
 import type { Raster } from './raster';
 
@@ -7,6 +8,8 @@ const TOUCHES_MM = 0.8;
 const LIES_ON_MM = 4;
 /** A mesh's own faces, mm: its edges lie in them. */
 const OWN_FACES_MM = 1.6;
+/** How often the end of a piece is halved: to a thirtieth of a step. */
+const HALVINGS = 5;
 
 export interface VisibleOptions {
   /** Thickness of a stroke, mm. */
@@ -17,100 +20,191 @@ export interface VisibleOptions {
   readonly shortestMm: number;
 }
 
-const lengthOf = (line: Line): number =>
-  line.reduce((all, [x, y], i) => {
-    const before = line[i - 1];
-    return before ? all + Math.hypot(x - before[0], y - before[1]) : 0;
-  }, 0);
+function lengthOf(line: Flat): number {
+  let all = 0;
+  for (let i = 2; i + 1 < line.length; i += 2) {
+    const dx = (line[i] ?? 0) - (line[i - 2] ?? 0);
+    const dy = (line[i + 1] ?? 0) - (line[i - 1] ?? 0);
+    all += Math.sqrt(dx * dx + dy * dy);
+  }
+  return all;
+}
 
-const between = (a: LinePoint, b: LinePoint, share: number): LinePoint => [
-  a[0] + (b[0] - a[0]) * share,
-  a[1] + (b[1] - a[1]) * share,
-  a[2] + (b[2] - a[2]) * share,
-  (a[3] ?? 0) + ((b[3] ?? 0) - (a[3] ?? 0)) * share
-];
+function flat(line: Line): Flat {
+  const all: number[] = [];
+  for (const point of line) all.push(point[0], point[1]);
+  return all;
+}
 
-/** Whether a point of a shape's line is seen, by all solids of the picture. */
-function seenBy(me: Projected, solids: readonly Projected[], raster: Raster, strokeMm: number) {
-  const { shape } = me;
-  const mine = solids.indexOf(me);
-  const lies = (solid: number): boolean => {
-    const part = solids[solid]?.shape.part ?? '';
-    return shape.kind === 'curve' && shape.on.some((on) => part.startsWith(on));
-  };
-  const kin: { readonly solid: number; readonly start: number; readonly end: number }[] = [];
-  solids.forEach((other, solid) => {
-    if (other === me || shape.flesh === undefined || other.shape.flesh !== shape.flesh) return;
-    if (shape.kind === 'curve' || !overlap(other.box, me.box)) return;
-    const soft = (value: number) => -Math.max(value, 0.5 * strokeMm);
-    const start = soft(Math.min(shape.soft ?? 4, other.shape.soft ?? 4));
-    kin.push({ solid, start, end: shape.softEnd === undefined ? start : soft(shape.softEnd) });
+/** Another shape of the same flesh: it hides only what lies well behind it, from the near end of a line to the far. */
+interface Kin {
+  readonly solid: number;
+  readonly box: Projected['box'];
+  readonly start: number;
+  readonly end: number;
+}
+
+/** Solids by their flesh: what may melt into each other. */
+export function fleshOf(solids: readonly Projected[]): ReadonlyMap<string, readonly number[]> {
+  const found = new Map<string, number[]>();
+  solids.forEach(({ shape: { flesh } }, solid) => {
+    if (flesh === undefined) return;
+    const all = found.get(flesh);
+    if (all) all.push(solid);
+    else found.set(flesh, [solid]);
   });
-  const hides = (solid: number, [x, y, z]: LinePoint): boolean => {
+  return found;
+}
+
+/** All solids of a picture, and what is nearest where. */
+export interface Scene {
+  readonly solids: readonly Projected[];
+  readonly flesh: ReadonlyMap<string, readonly number[]>;
+  readonly raster: Raster;
+}
+
+/** Whether points of one shape's lines are seen, by all solids of the picture. */
+class Sight {
+  readonly #kin: readonly Kin[];
+  readonly #mine: number;
+  readonly #ownFaces: boolean;
+  /** Of a curve: 1 for each solid whose surface it lies on, 2 for the others, 0 until it is asked for. */
+  readonly #liesOn: Uint8Array | null;
+
+  constructor(
+    private readonly me: Projected,
+    private readonly scene: Scene,
+    strokeMm: number
+  ) {
+    const { shape } = me;
+    const { solids, flesh } = scene;
+    this.#ownFaces = shape.kind === 'mesh' && !shape.normals;
+    const isCurve = shape.kind === 'curve';
+    this.#mine = isCurve ? -1 : solids.indexOf(me);
+    this.#liesOn = isCurve ? new Uint8Array(solids.length) : null;
+    const soft = (value: number) => -Math.max(value, 0.5 * strokeMm);
+    const kin: Kin[] = [];
+    if (shape.flesh !== undefined && !isCurve)
+      for (const solid of flesh.get(shape.flesh) ?? []) {
+        const other = solids[solid];
+        if (!other || other === me || !overlap(other.box, me.box)) continue;
+        const start = soft(Math.min(shape.soft ?? 4, other.shape.soft ?? 4));
+        const end = shape.softEnd === undefined ? start : soft(shape.softEnd);
+        kin.push({ solid, box: other.box, start, end });
+      }
+    this.#kin = kin;
+  }
+
+  /** How far before the line a solid may lie without hiding it, mm. */
+  #leaveOf(solid: number): number {
+    const { shape } = this.me;
+    if (solid === this.#mine) return this.#ownFaces ? OWN_FACES_MM : Infinity;
+    const other = this.scene.solids[solid]?.shape;
+    if (!this.#liesOn || shape.kind !== 'curve')
+      return shape.flesh !== undefined && other?.flesh === shape.flesh ? Infinity : TOUCHES_MM;
+    const known = (this.#liesOn[solid] ||= shape.on.some((on) => other?.part.startsWith(on)) ? 1 : 2);
+    return known === 1 ? LIES_ON_MM : TOUCHES_MM;
+  }
+
+  #hides(solid: number, x: number, y: number, z: number): boolean {
     if (solid < 0) return false;
-    if (solid === mine)
-      return shape.kind === 'mesh' && !shape.normals && raster.depthOf(solid, x, y) > z + OWN_FACES_MM;
-    if (lies(solid)) return raster.depthOf(solid, x, y) > z + LIES_ON_MM;
-    const other = solids[solid]?.shape.flesh;
-    if (other !== undefined && other === shape.flesh && shape.kind !== 'curve') return false;
-    return raster.depthOf(solid, x, y) > z + TOUCHES_MM;
-  };
-  return (point: LinePoint): boolean => {
-    const at = raster.pixel(point[0], point[1]);
+    const leave = this.#leaveOf(solid);
+    return leave !== Infinity && this.scene.raster.depthOf(solid, x, y) > z + leave;
+  }
+
+  sees(x: number, y: number, z: number, along: number): boolean {
+    const { raster } = this.scene;
+    const at = raster.pixel(x, y);
     // Nothing is drawn beside the picture.
     if (at < 0) return false;
-    if (hides(raster.nearest[at] ?? -1, point) || hides(raster.second[at] ?? -1, point)) return false;
-    return kin.every(({ solid, start, end }) => {
-      const { box } = solids[solid] ?? me;
-      const [x, y, z, along = 0] = point;
-      if (x < box[0] || x > box[2] || y < box[1] || y > box[3]) return true;
-      return raster.depthOf(solid, x, y) <= z + start + (end - start) * along;
-    });
+    if (this.#hides(raster.nearest[at] ?? -1, x, y, z)) return false;
+    if (this.#hides(raster.second[at] ?? -1, x, y, z)) return false;
+    for (const { solid, box, start, end } of this.#kin) {
+      if (x < box[0] || x > box[2] || y < box[1] || y > box[3]) continue;
+      if (raster.depthOf(solid, x, y) > z + start + (end - start) * along) return false;
+    }
+    return true;
+  }
+}
+
+/** The seen pieces of one line, x and y of each point one after the other. */
+function piecesOf(line: Line, sight: Sight, stepMm: number): number[][] {
+  const pieces: number[][] = [];
+  let piece: number[] = [];
+  let was = false;
+  let begun = false;
+  let [lastX, lastY, lastZ, lastAlong] = [0, 0, 0, 0];
+  const visit = (x: number, y: number, z: number, along: number) => {
+    const now = sight.sees(x, y, z, along);
+    if (begun && now !== was) {
+      // The end lies between the last point and this one: where the sight is still as it was, and where it is not.
+      let [low, high] = [0, 1];
+      for (let i = 0; i < HALVINGS; i++) {
+        const t = (low + high) / 2;
+        const same =
+          sight.sees(
+            lastX + (x - lastX) * t,
+            lastY + (y - lastY) * t,
+            lastZ + (z - lastZ) * t,
+            lastAlong + (along - lastAlong) * t
+          ) === was;
+        if (same) low = t;
+        else high = t;
+      }
+      const t = was ? low : high;
+      piece.push(lastX + (x - lastX) * t, lastY + (y - lastY) * t);
+      if (was) {
+        pieces.push(piece);
+        piece = [];
+      }
+    }
+    if (now) piece.push(x, y);
+    begun = true;
+    was = now;
+    lastX = x;
+    lastY = y;
+    lastZ = z;
+    lastAlong = along;
   };
+  let before: LinePoint | null = null;
+  for (const point of line) {
+    const x = point[0];
+    const y = point[1];
+    const z = point[2];
+    const along = point[3] ?? 0;
+    if (before) {
+      const fromX = before[0];
+      const fromY = before[1];
+      const fromZ = before[2];
+      const from = before[3] ?? 0;
+      const steps = Math.ceil(Math.hypot(x - fromX, y - fromY) / stepMm);
+      for (let k = 1; k < steps; k++) {
+        const t = k / steps;
+        visit(
+          fromX + (x - fromX) * t,
+          fromY + (y - fromY) * t,
+          fromZ + (z - fromZ) * t,
+          from + (along - from) * t
+        );
+      }
+    }
+    visit(x, y, z, along);
+    before = point;
+  }
+  if (piece.length > 0) pieces.push(piece);
+  return pieces;
 }
 
 /** The pieces of a shape's lines that nothing hides; their ends are found by halving. */
 export function visiblePieces(
   me: Projected,
-  solids: readonly Projected[],
-  raster: Raster,
+  scene: Scene,
   { strokeMm, stepMm, shortestMm }: VisibleOptions
-): readonly Line[] {
-  const isSeen = seenBy(me, solids, raster, strokeMm);
+): readonly Flat[] {
+  const sight = new Sight(me, scene, strokeMm);
   const shortest = Math.max(shortestMm, me.shape.shortest ?? 0);
   return me.lines.flatMap((line) => {
-    const pieces: LinePoint[][] = [];
-    let piece: LinePoint[] | null = null;
-    let last: LinePoint | null = null;
-    let was = false;
-    const visit = (point: LinePoint) => {
-      const now = isSeen(point);
-      if (last && now !== was) {
-        let [a, b] = [last, point];
-        for (let i = 0; i < 5; i++) {
-          const middle = between(a, b, 0.5);
-          if (isSeen(middle) === was) a = middle;
-          else b = middle;
-        }
-        if (piece) {
-          piece.push(a);
-          pieces.push(piece);
-          piece = null;
-        } else piece = [b];
-      }
-      if (now) (piece ??= []).push(point);
-      [last, was] = [point, now];
-    };
-    line.forEach((point, i) => {
-      const before = line[i - 1];
-      if (before) {
-        const steps = Math.ceil(Math.hypot(point[0] - before[0], point[1] - before[1]) / stepMm);
-        for (let k = 1; k < steps; k++) visit(between(before, point, k / steps));
-      }
-      visit(point);
-    });
-    if (piece) pieces.push(piece);
-    const least = Math.min(shortest, 0.8 * lengthOf(line));
-    return pieces.filter((one) => one.length > 1 && lengthOf(one) > least);
+    const least = Math.min(shortest, 0.8 * lengthOf(flat(line)));
+    return piecesOf(line, sight, stepMm).filter((one) => one.length > 2 && lengthOf(one) > least);
   });
 }
