@@ -1,5 +1,7 @@
 import { PDFDocument, rgb, type PDFPage, type RGB } from 'pdf-lib';
+import type { Drawing } from '$lib/core/figure';
 import type { Card } from './card';
+import { drawPicture } from './picture-pdf';
 import { loadFonts, missingLetters, runsOf, type FontChain } from './fonts';
 
 const PT_PER_MM = 72 / 25.4;
@@ -83,11 +85,13 @@ class Sheet {
 /**
  * Draws a player's card as a PDF page of exactly A6 (105 x 148 mm).
  *
+ * @param back the picture of its drawing
  * @returns the bytes of the file, and the characters that none of the application's fonts has
  * @throws Error when the application's fonts can't be loaded
  */
 export async function cardPdf(
-  card: Card
+  card: Card,
+  back: Drawing
 ): Promise<{ readonly bytes: Uint8Array; readonly missing: readonly string[] }> {
   const pdf = await PDFDocument.create();
   pdf.setTitle(`${card.instrument} ${card.size}`);
@@ -104,7 +108,7 @@ export async function cardPdf(
   sheet.text(card.instrument, MARGIN_MM, 19.5, { size: 9, color: SOFT });
   sheet.rule(22.5);
 
-  drawing(sheet, card, 76, 26, 50);
+  drawing(sheet, card, back, 76, 25, 54);
   let y = 28;
   for (const setting of card.settings) {
     sheet.text(setting.name, MARGIN_MM, y, { size: 9 });
@@ -132,36 +136,29 @@ export async function cardPdf(
   return { bytes: await pdf.save(), missing: missingLetters(words, fonts.regular) };
 }
 
+/** The back of the instrument with the feet of the rest, in a box of the page. */
 function drawing(
-  { page }: Sheet,
-  { drawing: figure }: Card,
+  sheet: Sheet,
+  { drawing: { shoulderFoot, chestFoot, highEnd } }: Card,
+  back: Drawing,
   centreMm: number,
   topMm: number,
   heightMm: number
 ): void {
-  const scale = heightMm / figure.bodyMm;
-  const x = pt(centreMm);
-  const y = pt(HEIGHT_MM - topMm);
-  page.drawSvgPath(figure.outline, {
-    x,
-    y,
-    scale: pt(scale),
-    borderColor: INK,
-    borderWidth: 0.8 / pt(scale)
-  });
+  const scale = heightMm / back.window.height;
+  const [leftMm, upperMm] = [centreMm, topMm - back.window.y * scale];
+  drawPicture(sheet.page, back, { x: pt(leftMm), y: pt(HEIGHT_MM - upperMm), ptPerMm: pt(scale) });
   const at = ([footX, footY]: readonly [number, number]) => ({
-    x: x + pt(footX * scale),
-    y: y - pt(footY * scale)
+    x: pt(leftMm + footX * scale),
+    y: pt(HEIGHT_MM - upperMm - footY * scale)
   });
-  const feet = [
-    { place: at(figure.shoulderFoot), high: figure.highEnd === 'shoulder' },
-    { place: at(figure.chestFoot), high: figure.highEnd === 'chest' }
-  ];
-  const [shoulder, chest] = feet;
-  if (!shoulder || !chest) return;
-  page.drawLine({ start: shoulder.place, end: chest.place, thickness: 3, color: WARM, opacity: 0.4 });
-  for (const { place, high } of feet)
-    page.drawCircle({
+  const [shoulder, chest] = [at(shoulderFoot), at(chestFoot)];
+  sheet.page.drawLine({ start: shoulder, end: chest, thickness: 3, color: WARM, opacity: 0.4 });
+  for (const [place, high] of [
+    [shoulder, highEnd === 'shoulder'],
+    [chest, highEnd === 'chest']
+  ] as const)
+    sheet.page.drawCircle({
       ...place,
       size: high ? 4 : 3,
       borderColor: WARM,

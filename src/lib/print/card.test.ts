@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { HOLD_CHECKS } from '$lib/core/checks';
+import { backPicture } from '$lib/core/figure';
 import type { Fit, Player, Setup } from '$lib/data';
 import { demoRecords } from '$lib/data/demo/demo';
 import { cardOf, type Card } from './card';
@@ -21,6 +22,8 @@ const focus = HOLD_CHECKS[2] ?? null;
 
 const card = (patch: Partial<Parameters<typeof cardOf>[0]> = {}): Card =>
   cardOf({ player, fit, setup, focus, unit: 'cm', overrides: {}, teacherName: 'Ms Placeholder', ...patch });
+
+const makePdf = (made: Card) => cardPdf(made, backPicture(made.drawing.family, made.drawing.of, 0.5));
 
 describe('cardOf', () => {
   it('holds every setting with its mark, the focus and the next look', () => {
@@ -81,7 +84,7 @@ describe('cardPdf', () => {
 
   it('is one page of A6 with everything on it', async () => {
     const made = card();
-    const pdf = await read((await cardPdf(made)).bytes);
+    const pdf = await read((await makePdf(made)).bytes);
     expect(pdf.pages).toBe(1);
     expect((pdf.width / 72) * 25.4).toBeCloseTo(105, 2);
     expect((pdf.height / 72) * 25.4).toBeCloseTo(148, 2);
@@ -105,7 +108,7 @@ describe('cardPdf', () => {
       setup: { ...setup, settings: marks },
       teacherName: 'A teacher with a name that takes up a good deal of room on any card'.padEnd(80, '.')
     });
-    const { places, width } = await read((await cardPdf(long)).bytes);
+    const { places, width } = await read((await makePdf(long)).bytes);
     expect(places.some(({ text }) => text.includes('…'))).toBe(true);
     for (const { right, bottom } of places) {
       expect(right).toBeLessThanOrEqual(width - 20);
@@ -115,7 +118,7 @@ describe('cardPdf', () => {
 
   it('writes accents and other scripts, and says which characters no font has', async () => {
     const written = async (name: string) => {
-      const { bytes, missing } = await cardPdf(card({ player: { ...player, name } }));
+      const { bytes, missing } = await makePdf(card({ player: { ...player, name } }));
       return { text: (await read(bytes)).text, missing };
     };
     const european = await written('Łuc Ω Юля ễ');
@@ -132,7 +135,7 @@ describe('cardPdf', () => {
 
   it('leaves out marks that have no shape, without a word', async () => {
     const name = 'Zo\u200bë \u2060Mark';
-    const { bytes, missing } = await cardPdf(card({ player: { ...player, name } }));
+    const { bytes, missing } = await makePdf(card({ player: { ...player, name } }));
     expect(missing).toEqual([]);
     expect((await read(bytes)).text).toContain('Zoë Mark');
   });

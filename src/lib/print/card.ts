@@ -1,7 +1,12 @@
 import { DRILLS, type Check } from '$lib/core/checks';
-import { dimensionsOf, footPlace, type DimensionOverrides } from '$lib/core/instruments';
+import {
+  dimensionsOf,
+  footPlace,
+  type DimensionOverrides,
+  type Family,
+  type NominalInstrument
+} from '$lib/core/instruments';
 import type { LengthUnit } from '$lib/core/length';
-import { bodyOutlinePath, type Point } from '$lib/core/outline';
 import { highEndOf, SETTING_IDS, type HighEnd } from '$lib/core/setup';
 import type { Fit, Player, Setup } from '$lib/data';
 import { FAMILY_WORDS } from '$lib/words/families';
@@ -24,11 +29,10 @@ export interface Card {
 
 /** The back of the instrument with the feet of the rest, mm; y downward from the top of the body. */
 export interface CardDrawing {
-  readonly outline: string;
-  readonly bodyMm: number;
-  readonly lowerBoutMm: number;
-  readonly shoulderFoot: Point;
-  readonly chestFoot: Point;
+  readonly family: Family;
+  readonly of: NominalInstrument;
+  readonly shoulderFoot: readonly [x: number, y: number];
+  readonly chestFoot: readonly [x: number, y: number];
   readonly highEnd: HighEnd;
 }
 
@@ -76,9 +80,8 @@ export function cardOf({
       .filter((part) => part !== '')
       .join(' · '),
     drawing: {
-      outline: bodyOutlinePath(instrument),
-      bodyMm: instrument.bodyMm,
-      lowerBoutMm: instrument.lowerBoutMm,
+      family: setup.family,
+      of: instrument,
       shoulderFoot: footPlace(instrument, settings.shoulderFootAlong.value, 'right'),
       chestFoot: footPlace(instrument, settings.chestFootAlong.value, 'left'),
       highEnd

@@ -22,11 +22,11 @@
   }, null);
 
   let printed = false;
-  $effect(() => {
-    if (!card.current || !printNow || printed) return;
+  function drawn() {
+    if (!printNow || printed) return;
     printed = true;
     void tick().then(() => print());
-  });
+  }
 </script>
 
 <div class="place">
@@ -37,7 +37,7 @@
   </p>
   {#if card.current}
     <h1 class="sr-only">Card of {card.current.player}</h1>
-    <CardView card={card.current} />
+    <CardView card={card.current} ondrawn={drawn} />
   {:else if card.ready}
     <p>No card yet: it is ready once a set-up is kept.</p>
   {/if}

@@ -1,11 +1,38 @@
 <script lang="ts">
   import type { Card } from '$lib/print/card';
+  import { drawBack } from '$lib/workers/pictures';
+  import { Drawn } from './figure/drawn.svelte';
+  import PictureShapes from './figure/PictureShapes.svelte';
 
   /** The card as it comes out of the printer, A6. */
-  let { card }: { card: Card } = $props();
+  let {
+    card,
+    ondrawn
+  }: {
+    card: Card;
+    /** Called when its picture is there, or can't be. */
+    ondrawn?: () => void;
+  } = $props();
+
+  const DETAIL = 0.7;
 
   const figure = $derived(card.drawing);
-  const pad = 14;
+  const drawn = new Drawn(
+    () => figure,
+    ({ family, of }) => drawBack(family, of, DETAIL)
+  );
+  $effect(() => {
+    if (drawn.current || drawn.failed) ondrawn?.();
+  });
+  /** Room is kept while it is being drawn. */
+  const view = $derived(
+    drawn.current?.window ?? {
+      x: -figure.of.lowerBoutMm / 2,
+      y: 0,
+      width: figure.of.lowerBoutMm,
+      height: figure.of.bodyMm
+    }
+  );
 </script>
 
 <article class="card-sheet" aria-label="Card of {card.player}">
@@ -27,12 +54,12 @@
       {/each}
     </dl>
     <svg
-      viewBox="{-figure.lowerBoutMm / 2 - pad} {-pad} {figure.lowerBoutMm + 2 * pad} {figure.bodyMm +
-        2 * pad}"
+      class="figure-picture"
+      viewBox="{view.x} {view.y} {view.width} {view.height}"
       role="img"
       aria-label="Back of the instrument with the feet of the shoulder rest; the high end is filled"
     >
-      <path d={figure.outline} />
+      {#if drawn.current}<PictureShapes picture={drawn.current} />{/if}
       <line
         x1={figure.chestFoot[0]}
         y1={figure.chestFoot[1]}
@@ -80,6 +107,7 @@
     height: 148mm;
     padding: 8mm;
     background: white;
+    color-scheme: light;
     color: oklch(0.2 0.015 155);
     border: 1px solid var(--line);
     display: flex;
@@ -140,13 +168,9 @@
     font-size: 7.5pt;
   }
   svg {
-    height: 48mm;
+    height: 52mm;
+    width: auto;
     flex: none;
-  }
-  path {
-    fill: none;
-    stroke: currentColor;
-    stroke-width: 2;
   }
   line {
     stroke: var(--warm);

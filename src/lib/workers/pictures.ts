@@ -1,5 +1,13 @@
 import { wrap, type Remote } from 'comlink';
-import type { Picture, PictureOptions, PictureQuestion } from '$lib/core/figure';
+import type {
+  ArmPicture,
+  ArmQuestion,
+  Drawing,
+  Picture,
+  PictureOptions,
+  PictureQuestion
+} from '$lib/core/figure';
+import type { Family, NominalInstrument } from '$lib/core/instruments';
 import type { PicturesDoor } from './pictures.worker';
 
 let door: Remote<PicturesDoor> | null = null;
@@ -20,3 +28,11 @@ export const drawPair = (
   wrong: PictureQuestion,
   options: PictureOptions
 ): Promise<{ readonly right: Picture; readonly wrong: Picture }> => drawer().pair(right, wrong, options);
+
+/** Draws the outstretched arm with the sizes that may be laid along it beside the page. */
+export const drawArm = (question: ArmQuestion, detail: number): Promise<ArmPicture> =>
+  drawer().arm(question, detail);
+
+/** Draws the back of an instrument beside the page. */
+export const drawBack = (family: Family, instrument: NominalInstrument, detail: number): Promise<Drawing> =>
+  drawer().back(family, instrument, detail);

@@ -435,7 +435,7 @@ export const CHANGES = {
     (a) => ({ thumbHooked: a }),
     ['leftThumb'],
     at('leftThumb', 0.03),
-    { violin: 'leftHand', viola: 'leftHand', cello: 'leftHandSide', bass: 'leftHandSide' }
+    { violin: 'leftHand', viola: 'leftHand', cello: 'leftHand', bass: 'leftHand' }
   ),
   'thumb-pressing': change(
     FAMILIES,
@@ -443,7 +443,7 @@ export const CHANGES = {
     (a) => ({ thumbPressing: a }),
     ['leftThumb'],
     at('leftThumb', 0.03),
-    { violin: 'leftHand', viola: 'leftHand', cello: 'leftHandSide', bass: 'leftHandSide' }
+    { violin: 'leftHand', viola: 'leftHand', cello: 'leftHand', bass: 'leftHand' }
   ),
   'thumb-straight': change(
     FAMILIES,
@@ -451,7 +451,7 @@ export const CHANGES = {
     (a) => ({ thumbStraight: a }),
     ['leftThumb'],
     at('leftThumb', 0.03),
-    { violin: 'leftHand', viola: 'leftHand', cello: 'leftHandSide', bass: 'leftHandSide' }
+    { violin: 'leftHand', viola: 'leftHand', cello: 'leftHand', bass: 'leftHand' }
   ),
   'thumb-misplaced': change(
     FAMILIES,
@@ -459,7 +459,7 @@ export const CHANGES = {
     (a) => ({ thumbAlong: a }),
     ['leftThumb'],
     at('leftThumb', 0.03),
-    { violin: 'leftHand', viola: 'leftHand', cello: 'leftHandSide', bass: 'leftHandSide' }
+    { violin: 'leftHand', viola: 'leftHand', cello: 'leftHand', bass: 'leftHand' }
   ),
   'fingers-flat': change(
     FAMILIES,

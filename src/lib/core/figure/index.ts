@@ -1,3 +1,5 @@
+export { armPicture, type ArmPicture, type ArmQuestion } from './arm-picture';
+export { backPicture } from './back-picture';
 export {
   changed,
   changeKind,

@@ -37,7 +37,8 @@ export interface Picture extends Drawing {
   readonly cues: readonly DrawnCue[];
 }
 
-const INSTRUMENT_PARTS = [
+/** All parts that are not the player's, by the beginning of their name. */
+export const INSTRUMENT_PARTS = [
   'instrument',
   'fingerboard',
   'scroll',

@@ -51,7 +51,7 @@ export const LOOK_PICTURES: Readonly<Record<string, LookPicture>> = {
   'cello-frame': picture('playing', 'leftHandSide', [{ kind: 'fingers-flat' }]),
   'cello-extended': picture('playing', 'leftHandSide', [{ kind: 'hand-slides-back' }]),
   'bass-stance': picture('playing', 'left', [{ kind: 'bass-upright', amount: 14 }]),
-  'bass-hands-off': picture('handsOff', 'left', [{ kind: 'bass-leans-out' }]),
+  'bass-hands-off': picture('handsOff', 'left', [{ kind: 'bass-leans-out', amount: 26 }]),
   'bass-left': picture('playing', 'front', [{ kind: 'bass-too-high' }], {
     cue: { spot: 'leftHand', ring: 0.06, line: 'level' }
   }),

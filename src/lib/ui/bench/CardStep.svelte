@@ -3,6 +3,7 @@
   import { cardOf } from '$lib/print/card';
   import CardView from '$lib/ui/CardView.svelte';
   import { download, fileNamePart } from '$lib/ui/download';
+  import { drawBack } from '$lib/workers/pictures';
   import { status } from '$lib/ui/shell/status.svelte';
   import type { Bench } from './bench.svelte';
   import Finish from './Finish.svelte';
@@ -22,6 +23,8 @@
         })
       : null
   );
+  /** Pixels per mm of the picture: finer than any printer shows at this size. */
+  const PDF_DETAIL = 1;
   let making = $state(false);
   /** Characters that the PDF had to leave out. */
   let missing = $state.raw<readonly string[]>([]);
@@ -31,7 +34,7 @@
     making = true;
     try {
       const { cardPdf } = await import('$lib/print/card-pdf');
-      const made = await cardPdf(card);
+      const made = await cardPdf(card, await drawBack(card.drawing.family, card.drawing.of, PDF_DETAIL));
       missing = made.missing;
       download(`card-${fileNamePart(player.name)}.pdf`, 'application/pdf', made.bytes.slice());
     } catch {

@@ -85,6 +85,6 @@
   >
     {@render sizes()}
   </BassFigure>
-{:else}
-  <ArmFigure {proposal} {unit} {chosen} {onmeasure} />
+{:else if family === 'violin' || family === 'viola'}
+  <ArmFigure {family} {proposal} {readings} {unit} {chosen} {onmeasure} />
 {/if}

@@ -145,7 +145,7 @@
           <figcaption>From the side: what fills the gap</figcaption>
         </figure>
         <figure>
-          <BackFigure {instrument} {rest} {unit} />
+          <BackFigure family={player.family} {instrument} {rest} {unit} />
           <figcaption>
             From the back: the chin-rest side is on the right; {HIGH_END_WORDS[highEnd]} (filled)
           </figcaption>

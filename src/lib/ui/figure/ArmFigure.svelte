@@ -1,20 +1,27 @@
 <script lang="ts">
-  import type { MeasurementId } from '$lib/core/body';
+  import type { MeasurementId, Readings } from '$lib/core/body';
+  import { dimensionsOf, type Family } from '$lib/core/instruments';
   import { formatLength, type LengthUnit } from '$lib/core/length';
-  import { armView } from '$lib/core/outline';
   import type { Candidate, Proposal } from '$lib/core/sizing';
   import { landingWords, SCHOOL_WORDS, verdictLine } from '$lib/words/sizing';
+  import { drawArm } from '$lib/workers/pictures';
+  import { Drawn } from './drawn.svelte';
+  import PictureShapes from './PictureShapes.svelte';
   import Ruler from './Ruler.svelte';
-  import SideInstrument from './SideInstrument.svelte';
 
   /** The outstretched arm with instruments laid along it, to scale, and the limit of the school. */
   let {
+    family = 'violin',
     proposal,
+    readings = {},
     unit,
     chosen = null,
     onmeasure
   }: {
+    family?: Extract<Family, 'violin' | 'viola'>;
     proposal: Proposal | null;
+    /** What is known of the player, so that the drawing shows this one. */
+    readings?: Readings;
     unit: LengthUnit;
     /** The size that the teacher decided on, when it is not the proposal. */
     chosen?: string | null;
@@ -22,32 +29,49 @@
     onmeasure?: (id: MeasurementId) => void;
   } = $props();
 
-  const ROW_PX = 74;
+  const ROW_PX = 70;
   /** Room is kept for the proposal and its neighbours before there is one. */
   const USUAL_ROWS = 3;
   const RULER_PX = 40;
   const LABEL_PX = 168;
-  const LEFT_OF_NECK = 118;
-  const CROP_TOP = 150;
+  /** Of the person beside and above the neck, in shares of the way from neck to wrist. */
+  const LEFT_OF_NECK = 0.3;
+  const ABOVE_ARM = 0.36;
+  /** Room for the arm's lower half and an instrument that lies beneath it, in the same. */
+  const BELOW_ARM = 0.235;
   /** Stands in until something is measured; drawn pale and never judged. */
   const WAITING = { wristMm: 415, handMm: 130 };
+  const WAITING_SIZE = { violin: '1/4', viola: '13 in' } as const;
 
   const uid = $props.id();
   let width = $state(900);
 
   const numbers = $derived(proposal?.arithmetic.kind === 'landing' ? proposal.arithmetic : null);
   const arm = $derived(numbers ?? WAITING);
-  const view = $derived(armView(arm.wristMm, arm.handMm));
   const rows = $derived(pickRows(proposal, chosen));
   const longestMm = $derived(
     Math.max(arm.wristMm + arm.handMm, ...rows.map(({ overallMm }) => overallMm)) + 6
   );
   const scale = $derived(
-    Math.min(1.5, Math.max(0.3, (width - LABEL_PX) / (longestMm + LEFT_OF_NECK * view.unit)))
+    Math.min(1.5, Math.max(0.3, (width - LABEL_PX) / (longestMm + LEFT_OF_NECK * arm.wristMm)))
   );
-  const x0 = $derived(LEFT_OF_NECK * view.unit * scale);
-  const armY = $derived(CROP_TOP * view.unit * scale);
-  const firstRowY = $derived(armY + Math.max(58, (view.handHalfMm + 44) * scale));
+  const x0 = $derived(LEFT_OF_NECK * arm.wristMm * scale);
+  const armY = $derived(ABOVE_ARM * arm.wristMm * scale);
+  const firstRowY = $derived(armY + Math.max(58, BELOW_ARM * arm.wristMm * scale));
+  const drawn = new Drawn(
+    () => ({
+      detail: scale,
+      arm: {
+        family,
+        readings: { ...(proposal ? readings : {}), armToWrist: [arm.wristMm], handLength: [arm.handMm] },
+        instruments: rows.length
+          ? rows.map(({ instrument }) => instrument)
+          : [dimensionsOf(family, WAITING_SIZE[family])]
+      }
+    }),
+    (question) => drawArm(question.arm, question.detail)
+  );
+  const picture = $derived(drawn.current);
   const rulerY = $derived(firstRowY + Math.max(USUAL_ROWS, rows.length) * ROW_PX - 26);
   const height = $derived(rulerY + RULER_PX);
   const at = (mm: number) => x0 + mm * scale;
@@ -98,7 +122,7 @@
         <stop offset="1" stop-color="black" />
       </linearGradient>
       <mask id="{uid}-fade-out" maskUnits="userSpaceOnUse" x="0" y="0" {width} height={armY * 2}>
-        <rect x="0" y="0" {width} height={armY + 118 * view.unit * scale} fill="url(#{uid}-fade)" />
+        <rect x="0" y="0" {width} height={armY + 0.28 * arm.wristMm * scale} fill="url(#{uid}-fade)" />
       </mask>
     </defs>
 
@@ -117,14 +141,18 @@
       />
     {/if}
 
-    <g mask="url(#{uid}-fade-out)">
-      <g transform="translate({x0} {armY}) scale({scale})" class="person" class:waiting={!proposal}>
-        <path d={view.head} />
-        <path d={view.body} />
-        <path d={view.hand} />
-        <path d={view.creases} class="thin" />
+    {#if picture}
+      <g mask="url(#{uid}-fade-out)">
+        <g
+          transform="translate({x0 - picture.neck[0] * scale} {armY -
+            picture.neck[1] * scale}) scale({scale})"
+          class="figure-picture"
+          class:waiting={!proposal}
+        >
+          <PictureShapes picture={picture.person} />
+        </g>
       </g>
-    </g>
+    {/if}
 
     {#if limit}
       <line class="limit" x1={limit.x} x2={limit.x} y1={placeY - 18} y2={rulerY} />
@@ -134,13 +162,11 @@
     {#each rows as row, index (row.size)}
       {@const y = firstRowY + index * ROW_PX}
       <g class="row {row.verdict}" class:chosen={row.size === chosen}>
-        <SideInstrument
-          instrument={row.instrument}
-          x={x0}
-          {y}
-          {scale}
-          filled={row.verdict === 'fits' || row.size === chosen}
-        />
+        {#if picture?.instruments[index]}
+          <g class="figure-picture" transform="translate({x0} {y}) scale({scale})" aria-hidden="true">
+            <PictureShapes picture={picture.instruments[index]} />
+          </g>
+        {/if}
         <text class="size" x={at(row.overallMm) + 14} y={y - 2}>{row.size}</text>
         <text class="note" x={at(row.overallMm) + 14} y={y + 16}>{landingWords(row.landing ?? 0)}</text>
       </g>
@@ -174,21 +200,8 @@
   svg {
     display: block;
   }
-  .person path {
-    fill: none;
-    stroke: var(--ink);
-    stroke-width: 1.5;
-    stroke-linejoin: round;
-    stroke-linecap: round;
-    vector-effect: non-scaling-stroke;
-  }
-  .person .thin {
-    stroke-width: 0.8;
-    stroke: var(--ink-soft);
-  }
-  .person.waiting path {
-    stroke: var(--line-strong);
-    stroke-dasharray: 5 5;
+  .waiting {
+    opacity: 0.45;
   }
   .guide {
     stroke: var(--line-strong);
@@ -218,6 +231,14 @@
   }
   .row.large {
     color: var(--large);
+  }
+  .row .figure-picture {
+    --tone-wood: color-mix(in oklab, currentColor 8%, var(--ground));
+    --instrument-ink: currentColor;
+  }
+  .row.fits .figure-picture,
+  .row.chosen .figure-picture {
+    --tone-wood: color-mix(in oklab, currentColor 26%, var(--ground));
   }
   .size,
   .note {

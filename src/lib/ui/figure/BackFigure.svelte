@@ -1,25 +1,34 @@
 <script lang="ts">
-  import { footPlace, type NominalInstrument } from '$lib/core/instruments';
+  import { footPlace, type Family, type NominalInstrument } from '$lib/core/instruments';
   import { formatLength, type LengthUnit } from '$lib/core/length';
-  import { bodyOutlinePath } from '$lib/core/outline';
   import { highEndOf, type RestArrangement } from '$lib/core/setup';
+  import { drawBack } from '$lib/workers/pictures';
   import { HIGH_END_WORDS, settingText } from '$lib/words/setup';
+  import { Drawn } from './drawn.svelte';
+  import PictureShapes from './PictureShapes.svelte';
 
   /** The back of the instrument with the shoulder rest across it, to scale. The chin-rest side is on the right. */
   let {
+    family,
     instrument,
     rest,
     unit,
     height = 330
   }: {
-    instrument: Pick<NominalInstrument, 'bodyMm' | 'lowerBoutMm' | 'size'>;
+    family: Family;
+    instrument: NominalInstrument;
     rest: RestArrangement;
     unit: LengthUnit;
     height?: number;
   } = $props();
 
   const LABEL = 118;
-  const scale = $derived((height - 36) / instrument.bodyMm);
+  const TOP = 34;
+  const scale = $derived((height - TOP - 34) / instrument.bodyMm);
+  const drawn = new Drawn(
+    () => ({ family, instrument, scale }),
+    (back) => drawBack(back.family, back.instrument, back.scale)
+  );
   const half = $derived((instrument.lowerBoutMm / 2) * scale);
   const width = $derived(half * 2 + LABEL * 2);
   const highEnd = $derived(highEndOf(rest.settings.shoulderFoot.value, rest.settings.chestFoot.value));
@@ -33,12 +42,10 @@
   );
 </script>
 
-<svg {width} {height} viewBox="{-half - LABEL} -6 {width} {height}" role="img" aria-label={description}>
-  <g transform="scale({scale})">
-    <path class="body" d={bodyOutlinePath(instrument)} />
-    <path class="body" d="M0 0V{-8}M0 {instrument.bodyMm}v6" />
-    <path class="joint" d="M0 0V{instrument.bodyMm}" />
-  </g>
+<svg {width} {height} viewBox="{-half - LABEL} {-TOP} {width} {height}" role="img" aria-label={description}>
+  {#if drawn.current}
+    <g class="figure-picture" transform="scale({scale})"><PictureShapes picture={drawn.current} /></g>
+  {/if}
   <path
     class="rest"
     d="M{at.chest.x} {at.chest.y}Q0 {(at.chest.y + at.shoulder.y) / 2 - 14} {at.shoulder.x} {at.shoulder.y}"
@@ -70,26 +77,13 @@
     >
     <text y="27">at {formatLength(rest.settings.shoulderFootAlong.value, unit)}</text>
   </g>
-  <text class="caption" x="0" y={height - 10}>end button</text>
+  <text class="caption" x="0" y={height - TOP - 6}>end button</text>
 </svg>
 
 <style>
   svg {
     max-width: 100%;
     height: auto;
-  }
-  .body {
-    fill: none;
-    stroke: var(--ink);
-    stroke-width: 1.5;
-    vector-effect: non-scaling-stroke;
-    stroke-linejoin: round;
-  }
-  .joint {
-    stroke: var(--line-strong);
-    stroke-width: 0.75;
-    stroke-dasharray: 2 4;
-    vector-effect: non-scaling-stroke;
   }
   .rest {
     fill: none;

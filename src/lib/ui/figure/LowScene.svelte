@@ -78,15 +78,16 @@
   const floorY = $derived(height - FLOOR_GAP);
   const notesX = $derived(Math.max(width - 216, width * 0.6));
   const originX = $derived(56 + (notesX - 56) * 0.52);
-  const drawn = new Drawn(() =>
-    drawPicture(
-      { family, readings, instrument: candidate.instrument, setup },
-      {
+  const drawn = new Drawn(
+    () => ({
+      figure: { family, readings, instrument: candidate.instrument, setup },
+      options: {
         view: { azimuth: turning.azimuth, elevation: 0, crop: null, without: [] },
         detail: scale,
         coarse: turning.moving
       }
-    )
+    }),
+    ({ figure, options }) => drawPicture(figure, options)
   );
   const picture = $derived(drawn.current);
   const px = (spot: string) => {

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import type { Picture } from '$lib/core/figure';
+  import type { DrawnCue, Drawing } from '$lib/core/figure';
 
   /** The regions, lines and cues of a drawn figure, in its own mm. Goes inside an svg. */
-  let { picture }: { picture: Picture } = $props();
+  let { picture }: { picture: Drawing & { readonly cues?: readonly DrawnCue[] } } = $props();
 
   /** How far a plumb or level line runs beyond the ring, in its radii. */
   const REACH = 2.4;
@@ -14,7 +14,7 @@
 {#each picture.lines as line (line.ink)}
   <path class="line" data-ink={line.ink} d={line.path} />
 {/each}
-{#each picture.cues as { x, y, radius, line }, index (index)}
+{#each picture.cues ?? [] as { x, y, radius, line }, index (index)}
   <g class="cue">
     <circle cx={x} cy={y} r={radius} />
     {#if line === 'plumb'}

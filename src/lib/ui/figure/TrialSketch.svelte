@@ -39,15 +39,18 @@
   const heightMm = $derived(readings.height?.[0] ?? 1300);
   const shape = $derived(view?.crop ? view.crop.width / view.crop.height : 0.8);
   const instrumentOf = (of: Size) => dimensionsOf(family, of, dimensions);
-  const drawn = new Drawn(() => {
-    if (!shown || !view) return null;
-    const question = { family, readings, instrument: instrumentOf(size), pose: shown.pose };
-    const sizes = sizesUp(family);
-    const larger = sizes[Math.min(sizes.length - 1, sizes.indexOf(size) + (shown.larger ?? 0))] ?? size;
-    const fault = { ...question, instrument: instrumentOf(larger), changes: shown.wrong };
-    const detail = PX / ((view.crop?.width ?? 1) * heightMm);
-    return drawPair(question, fault, { view, detail, ...(shown.cue ? { cue: shown.cue } : {}) });
-  });
+  const drawn = new Drawn(
+    () => {
+      if (!shown || !view) return null;
+      const right = { family, readings, instrument: instrumentOf(size), pose: shown.pose };
+      const sizes = sizesUp(family);
+      const larger = sizes[Math.min(sizes.length - 1, sizes.indexOf(size) + (shown.larger ?? 0))] ?? size;
+      const wrong = { ...right, instrument: instrumentOf(larger), changes: shown.wrong };
+      const detail = PX / ((view.crop?.width ?? 1) * heightMm);
+      return { right, wrong, options: { view, detail, ...(shown.cue ? { cue: shown.cue } : {}) } };
+    },
+    ({ right, wrong, options }) => drawPair(right, wrong, options)
+  );
   const label = (changes = shown?.wrong ?? []) =>
     shown ? pictureText(family, shown.pose, shown.view, changes) : '';
 </script>

@@ -89,7 +89,7 @@ export function draw(shapes: readonly Shape[], options: DrawOptions): Drawing {
     const ink = shape.kind === 'curve' && shape.fine ? 'fine' : inkOf(shape.part);
     const pieces = visiblePieces(drawn, scene, {
       strokeMm,
-      stepMm: Math.max(1.2, (coarse ? 4 : 1.8) / detail),
+      stepMm: Math.max(1.2, (coarse ? 5 : 2.3) / detail),
       shortestMm: (drawn.shape.kind === 'curve' ? 2 : 3.5) / detail
     });
     if (pieces.length === 0) continue;

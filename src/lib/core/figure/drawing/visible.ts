@@ -127,69 +127,84 @@ class Sight {
   }
 }
 
+/** Numbers of a sample: its place, its depth and how far along its shape it lies. */
+const OF_SAMPLE = 4;
+/** Room for the samples of a line, used again for the next. */
+let samples = new Float64Array(4096);
+
+/** Lays samples along a line, its own points among them, and counts them. */
+function sampled(line: Line, stepMm: number): number {
+  let count = 0;
+  let before: LinePoint | null = null;
+  for (const point of line) {
+    const from: LinePoint = before ?? point;
+    const dx = point[0] - from[0];
+    const dy = point[1] - from[1];
+    const steps = before ? Math.max(1, Math.ceil(Math.sqrt(dx * dx + dy * dy) / stepMm)) : 1;
+    if ((count + steps) * OF_SAMPLE > samples.length) {
+      const larger = new Float64Array(2 * (samples.length + steps * OF_SAMPLE));
+      larger.set(samples);
+      samples = larger;
+    }
+    const dz = point[2] - from[2];
+    const along = from[3] ?? 0;
+    const further = (point[3] ?? 0) - along;
+    for (let k = 1; k <= steps; k++) {
+      const t = k / steps;
+      const at = count++ * OF_SAMPLE;
+      samples[at] = from[0] + dx * t;
+      samples[at + 1] = from[1] + dy * t;
+      samples[at + 2] = from[2] + dz * t;
+      samples[at + 3] = along + further * t;
+    }
+    before = point;
+  }
+  return count;
+}
+
+/** Where between two samples the sight changes, as a share of the way: on the side that is seen. */
+function changeAt(sight: Sight, at: number, was: boolean): number {
+  const before = at - OF_SAMPLE;
+  const [x = 0, y = 0, z = 0, along = 0] = samples.subarray(before, at);
+  const [toX = 0, toY = 0, toZ = 0, toAlong = 0] = samples.subarray(at, at + OF_SAMPLE);
+  let [low, high] = [0, 1];
+  for (let i = 0; i < HALVINGS; i++) {
+    const t = (low + high) / 2;
+    const seen = sight.sees(
+      x + (toX - x) * t,
+      y + (toY - y) * t,
+      z + (toZ - z) * t,
+      along + (toAlong - along) * t
+    );
+    if (seen === was) low = t;
+    else high = t;
+  }
+  return was ? low : high;
+}
+
 /** The seen pieces of one line, x and y of each point one after the other. */
 function piecesOf(line: Line, sight: Sight, stepMm: number): number[][] {
   const pieces: number[][] = [];
+  const count = sampled(line, stepMm);
   let piece: number[] = [];
   let was = false;
-  let begun = false;
-  let [lastX, lastY, lastZ, lastAlong] = [0, 0, 0, 0];
-  const visit = (x: number, y: number, z: number, along: number) => {
-    const now = sight.sees(x, y, z, along);
-    if (begun && now !== was) {
-      // The end lies between the last point and this one: where the sight is still as it was, and where it is not.
-      let [low, high] = [0, 1];
-      for (let i = 0; i < HALVINGS; i++) {
-        const t = (low + high) / 2;
-        const same =
-          sight.sees(
-            lastX + (x - lastX) * t,
-            lastY + (y - lastY) * t,
-            lastZ + (z - lastZ) * t,
-            lastAlong + (along - lastAlong) * t
-          ) === was;
-        if (same) low = t;
-        else high = t;
-      }
-      const t = was ? low : high;
-      piece.push(lastX + (x - lastX) * t, lastY + (y - lastY) * t);
+  for (let i = 0; i < count; i++) {
+    const at = i * OF_SAMPLE;
+    const x = samples[at] ?? 0;
+    const y = samples[at + 1] ?? 0;
+    const now = sight.sees(x, y, samples[at + 2] ?? 0, samples[at + 3] ?? 0);
+    if (i > 0 && now !== was) {
+      const t = changeAt(sight, at, was);
+      const beforeX = samples[at - OF_SAMPLE] ?? 0;
+      const beforeY = samples[at - OF_SAMPLE + 1] ?? 0;
+      piece.push(beforeX + (x - beforeX) * t, beforeY + (y - beforeY) * t);
       if (was) {
         pieces.push(piece);
         piece = [];
       }
     }
     if (now) piece.push(x, y);
-    begun = true;
     was = now;
-    lastX = x;
-    lastY = y;
-    lastZ = z;
-    lastAlong = along;
-  };
-  let before: LinePoint | null = null;
-  for (const point of line) {
-    const x = point[0];
-    const y = point[1];
-    const z = point[2];
-    const along = point[3] ?? 0;
-    if (before) {
-      const fromX = before[0];
-      const fromY = before[1];
-      const fromZ = before[2];
-      const from = before[3] ?? 0;
-      const steps = Math.ceil(Math.hypot(x - fromX, y - fromY) / stepMm);
-      for (let k = 1; k < steps; k++) {
-        const t = k / steps;
-        visit(
-          fromX + (x - fromX) * t,
-          fromY + (y - fromY) * t,
-          fromZ + (z - fromZ) * t,
-          from + (along - from) * t
-        );
-      }
-    }
-    visit(x, y, z, along);
-    before = point;
   }
   if (piece.length > 0) pieces.push(piece);
   return pieces;

@@ -13,6 +13,9 @@ export interface Fittings {
   readonly pinMm: number;
 }
 
+/** As it comes out of the case. */
+export const BARE: Fittings = { rest: null, tapes: [], pinMm: 0 };
+
 const INSTRUMENT = 'instrument';
 const wood = { part: INSTRUMENT, tone: 'wood' } as const;
 const dark = { tone: 'board' } as const;

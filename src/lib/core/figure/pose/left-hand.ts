@@ -98,8 +98,9 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
   const behind = boardTop(model, second) - model.neckRadius * 1.95 - 0.045 * H;
   const beside = model.nutHalf * (low ? 0.8 : 1);
   const back = on(beside, second + 0.03 * H + pose.thumbAlong * H, behind + 0.02 * H);
-  const hooked = on(boardHalf(model, first) + 0.03 * H, first + 0.02 * H, behind + model.neckRadius * 1.7);
-  const pressing = on(beside * 0.2, second + 0.02 * H, behind + 0.005 * H);
+  // Round the back of the neck, its tip over the far edge of the fingerboard.
+  const hooked = on(-1.3 * model.nutHalf, second - 0.02 * H, behind - 0.06 * H);
+  const pressing = on(beside * 1.1, second + 0.05 * H, behind + 0.01 * H);
   const thumb = mix(mix(back, hooked, pose.thumbHooked), pressing, pose.thumbPressing);
   const flat = tips.map((tip, i) => {
     const amount = Math.max(pose.fingersFlat, i === 3 ? pose.fourthFlat : 0);
@@ -122,8 +123,12 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
     targets: (hand) => ({
       fingers: flat,
       thumb,
-      thumbBulge: way(0.75, 0.5, -0.85 + 0.75 * pose.thumbStraight),
-      thumbFollows: 0.6 - 0.9 * Math.max(pose.thumbStraight, pose.thumbPressing),
+      thumbBulge: way(
+        0.75 * (1 - pose.thumbHooked),
+        0.5 - 1.6 * pose.thumbPressing,
+        -0.85 + 0.75 * pose.thumbStraight + 0.5 * pose.thumbPressing
+      ),
+      thumbFollows: 0.6 - 0.6 * pose.thumbStraight - 2.1 * pose.thumbPressing,
       bulge: flat.map((_, i) => add(hand.y, way(0.35 * (1 - pose.fingersFlat), 0.25 - 0.12 * i, 0.4))),
       follows: flat.map(() => (pose.fingersCollapsed > 0 ? -0.9 * pose.fingersCollapsed : undefined))
     }),
