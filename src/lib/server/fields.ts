@@ -55,14 +55,14 @@ export const exactly = <Shape extends ObjectShape>(shape: Shape, description?: s
       });
     });
 
-/** A list of so many things at most; it stops at the first faults. */
-export function listOf<Item extends Schema>(item: Item, most: number, description?: string) {
+/** A list of so many things at most, and at least one unless told otherwise; it stops at the first faults. */
+export function listOf<Item extends Schema>(item: Item, most: number, description?: string, least = 1) {
   return mixed<InferType<Item>[]>()
     .meta(
       described({
         type: 'array',
         items: describe(item),
-        minItems: 1,
+        ...(least > 0 ? { minItems: least } : {}),
         maxItems: most,
         ...(description ? { description } : {})
       })
@@ -70,8 +70,10 @@ export function listOf<Item extends Schema>(item: Item, most: number, descriptio
     .test('list', (value: unknown, context: TestContext) => {
       if (value === undefined) return true;
       if (!Array.isArray(value)) return context.createError({ message: 'must be a list' });
-      if (value.length === 0 || value.length > most)
-        return context.createError({ message: `must hold one to ${most}` });
+      if (value.length < least || value.length > most)
+        return context.createError({
+          message: least > 0 ? `must hold one to ${most}` : `must hold at most ${most}`
+        });
       const faults: ValidationError[] = [];
       for (const [index, one] of value.entries()) {
         if (faults.length >= MOST_FAULTS) break;

@@ -6,7 +6,9 @@ import type { ListBounds } from './bounds';
 import { answerGrowth, GROWTH_BOUNDS, growthRequest } from './growth';
 import { answerFigure, FIGURE_BOUNDS, figureRequest } from './figure';
 import { answerJson } from './respond';
-import { answerSetup, setupRequest } from './setup';
+import { answerSetup, SETUP_BOUNDS, setupRequest } from './setup';
+import { ADJUST_BOUNDS, adjustRequest, answerAdjust } from './adjust';
+import { answerTapes, TAPES_BOUNDS, tapesRequest } from './tapes';
 import { answerSize, SIZE_BOUNDS, sizeRequest } from './size';
 
 const RUNS = 2000;
@@ -41,6 +43,32 @@ const WHOLE = {
     school: 'rest-first',
     chinRestMm: 21,
     tiltDeg: 18
+  },
+  seated: {
+    family: 'cello',
+    size: '1/2',
+    measurements: { heightMm: 1310, lowerLegMm: 322 },
+    locked: { seatMm: 350, endpinMm: 180 },
+    instrument: { bodyMm: 640, ribMm: 98, stringMm: 580, pinMaxMm: 300 }
+  },
+  standing: {
+    family: 'bass',
+    size: '3/4',
+    measurements: { heightMm: 1700, gripHangMm: [730, 735] },
+    instrument: { pinMaxMm: 280, notchesMm: [40, 80, 120] },
+    leanDeg: 11,
+    offsetMm: 20
+  },
+  tapes: { stringMm: 285, layout: [2, 4, 5, 7] },
+  adjust: {
+    family: 'viola',
+    setting: 'lift',
+    rangeMm: [0, 30],
+    startMm: 12,
+    looks: [
+      { atMm: 12, seen: 'raise' },
+      { atMm: 17, seen: 'holds' }
+    ]
   },
   figure: {
     family: 'cello',
@@ -121,7 +149,8 @@ function mutants(whole: object): fc.Arbitrary<string> {
   const change = fc.tuple(fc.constantFrom(...places), junk, fc.boolean());
   const edited = fc.array(change, { minLength: 1, maxLength: 2 }).map((changes) => {
     let copy: unknown = JSON.parse(JSON.stringify(whole));
-    for (const [at, value, adds] of structuredClone(changes)) {
+    for (const [at, drawn, adds] of changes) {
+      const value = structuredClone(drawn);
       const last = at.at(-1);
       if (last === undefined) {
         copy = value;
@@ -150,6 +179,8 @@ async function processorMs<T>(work: () => Promise<T>): Promise<readonly [T, numb
 
 /** A hundred milliseconds are promised; a slow machine, and the collector of rubbish, get some more. */
 const MOST_MS = 500;
+/** What a busy machine held up is asked again: only what is slow each time is slow. */
+const TRIES = 3;
 
 const post = (body: string, type: string) =>
   new Request('http://localhost/', { method: 'POST', body, headers: { 'content-type': type } });
@@ -157,22 +188,29 @@ const post = (body: string, type: string) =>
 describe.each([
   ['size', sizeRequest, answerSize, SIZE_BOUNDS],
   ['growth', growthRequest, answerGrowth, GROWTH_BOUNDS],
-  ['setup', setupRequest, answerSetup, {}],
+  ['setup', setupRequest, answerSetup, SETUP_BOUNDS],
+  ['seated', setupRequest, answerSetup, SETUP_BOUNDS],
+  ['standing', setupRequest, answerSetup, SETUP_BOUNDS],
+  ['tapes', tapesRequest, answerTapes, TAPES_BOUNDS],
+  ['adjust', adjustRequest, answerAdjust, ADJUST_BOUNDS],
   ['figure', figureRequest, answerFigure, FIGURE_BOUNDS]
 ] as const)('mutated requests to %s', (route, schema, compute, bounds) => {
   it('are answered or refused in time and in shape, and never break the server', async () => {
     const seen = new Map<number, number>();
     await fc.assert(
       fc.asyncProperty(mutants(WHOLE[route]), async (body) => {
-        const [answer, ms] = await processorMs(async () => {
-          const response = await answerJson(
-            post(body, 'application/json'),
-            schema as Schema<unknown>,
-            compute as (input: unknown) => unknown,
-            bounds as ListBounds
-          );
-          return { status: response.status, text: await response.text() };
-        });
+        const ask = () =>
+          processorMs(async () => {
+            const response = await answerJson(
+              post(body, 'application/json'),
+              schema as Schema<unknown>,
+              compute as (input: unknown) => unknown,
+              bounds as ListBounds
+            );
+            return { status: response.status, text: await response.text() };
+          });
+        let [answer, ms] = await ask();
+        for (let again = 1; again < TRIES && ms >= MOST_MS; again++) [answer, ms] = await ask();
         seen.set(answer.status, (seen.get(answer.status) ?? 0) + 1);
         expect([200, 400, 413]).toContain(answer.status);
         const json = JSON.parse(answer.text) as { error?: { message: string; fields: unknown[] } };

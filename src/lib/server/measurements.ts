@@ -28,11 +28,14 @@ const idOf = (key: MeasurementKey): MeasurementId => FIELDS[key][0];
 /** Lengths as they come in: each one reading or several. */
 export type Measurements = { readonly [Key in MeasurementKey]?: number | readonly number[] | undefined };
 
+/** A field for each length. */
+export const measurementShape = Object.fromEntries(
+  KEYS.map((key) => [key, readingsOf(idOf(key), FIELDS[key][1])])
+) as { [Key in MeasurementKey]: ReturnType<typeof readingsOf> };
+
 /** The measurements of a request; wrong values and unknown keys are named by their path. */
 export const measurementFields = exactly(
-  Object.fromEntries(KEYS.map((key) => [key, readingsOf(idOf(key), FIELDS[key][1])])) as {
-    [Key in MeasurementKey]: ReturnType<typeof readingsOf>;
-  },
+  measurementShape,
   'The height or an arm length must be there; lengths that the family does not use are refused.'
 );
 

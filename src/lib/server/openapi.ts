@@ -1,3 +1,4 @@
+import { adjustRequest } from './adjust';
 import { BATCH_LIMIT, BATCH_PLAYERS } from './batch';
 import { describe } from './fields';
 import { describeChanges, figureRequest } from './figure';
@@ -5,6 +6,7 @@ import { growthRequest } from './growth';
 import { BODY_LIMIT } from './respond';
 import { setupRequest } from './setup';
 import { sizeRequest } from './size';
+import { tapesRequest } from './tapes';
 
 const number = { type: 'number' };
 const text = { type: 'string' };
@@ -41,6 +43,47 @@ const post = (summary: string, request: object, reply: object) => ({
 
 const day = { type: 'string', format: 'date' };
 const openDay = { type: ['string', 'null'], format: 'date' };
+
+const numbers = (keys: readonly string[]) => Object.fromEntries(keys.map((key) => [key, number]));
+
+const REST_ANSWER = {
+  type: 'object',
+  description: 'Violin, viola',
+  properties: {
+    ...numbers(['fillerMm', 'chinRestMm', 'liftMm', 'shoulderFootMm', 'chestFootMm']),
+    warnings: notes
+  }
+};
+const SEATED_ANSWER = {
+  type: 'object',
+  description: 'Cello; the pin counts from the ribs, hand-widths are this player’s own',
+  properties: {
+    ...numbers([
+      'seatMm',
+      'endpinMm',
+      'angleDeg',
+      'slideMm',
+      'pegAboveEarMm',
+      'cornerAboveKneeMm',
+      'armLoad',
+      'bowShare',
+      'handWidths',
+      'misfit'
+    ]),
+    warnings: notes
+  }
+};
+const STANDING_ANSWER = {
+  type: 'object',
+  description: 'Bass',
+  properties: {
+    pinMm: number,
+    notch: { type: ['integer', 'null'], description: 'Counted from 1 with the shortest' },
+    rules: { type: 'object', properties: numbers(['bowReachMm', 'cheekMm', 'eyebrowMm']) },
+    leftHandAboveCheekMm: number,
+    warnings: notes
+  }
+};
 
 const SIZE_REQUEST = describe(sizeRequest);
 
@@ -213,20 +256,36 @@ export const openapi = (version: string) => ({
       }
     ),
     '/api/v1/setup': post(
-      'Split the gap between collarbone and jaw, and place the shoulder rest',
+      'Chin rest and shoulder rest, a cello’s seat and endpin, or a bass’s pin',
       describe(setupRequest),
-      {
-        type: 'object',
-        properties: {
-          fillerMm: number,
-          chinRestMm: number,
-          liftMm: number,
-          shoulderFootMm: number,
-          chestFootMm: number,
-          warnings: notes
+      { oneOf: [REST_ANSWER, SEATED_ANSWER, STANDING_ANSWER] }
+    ),
+    '/api/v1/tapes': post('Where finger tapes lie', describe(tapesRequest), {
+      type: 'object',
+      properties: {
+        tapes: {
+          type: 'array',
+          items: {
+            type: 'object',
+            properties: {
+              semitones: number,
+              mm: { ...number, description: 'Centre line from the nut' },
+              inch: number,
+              sixteenths: { type: 'integer', description: 'Of an inch, the nearest' }
+            }
+          }
         }
       }
-    ),
+    }),
+    '/api/v1/adjust': post('What to change next after a look at a set-up', describe(adjustRequest), {
+      type: 'object',
+      properties: {
+        nextMm: { type: ['number', 'null'], description: 'Value to try; null at the end' },
+        state: { enum: ['look', 'holds', 'end-of-range'] },
+        sure: { ...number, description: 'How likely the value looked at last is near enough, 0 to 1' },
+        bestMm: { ...number, description: 'The value that most likely holds' }
+      }
+    }),
     '/api/v1/figure': figureRoute,
     '/api/v1/openapi.json': {
       get: { summary: 'This description', responses: { 200: { description: 'OpenAPI 3.1' } } }

@@ -474,6 +474,8 @@ describe('any route', () => {
       '/api/v1/size/batch',
       '/api/v1/growth',
       '/api/v1/setup',
+      '/api/v1/tapes',
+      '/api/v1/adjust',
       '/api/v1/figure',
       '/api/v1/openapi.json'
     ]);

@@ -39,12 +39,18 @@ const cosOf = (leanDeg: number) => Math.cos((leanDeg * Math.PI) / 180);
  * The pin by each of the three rules for standing players. A point s up the instrument is (pin + s) cos(lean)
  * above the floor.
  *
+ * @param bowOffsetMm how much higher than usual the own bow hold plays
  * Source: the usual rules of bass teachers; the eyebrow rule fails short players.
  */
-export function heightRules(player: StandingHeights, bass: Bass, leanDeg = LEAN_DEG): HeightRules {
+export function heightRules(
+  player: StandingHeights,
+  bass: Bass,
+  leanDeg = LEAN_DEG,
+  bowOffsetMm = 0
+): HeightRules {
   const cos = cosOf(leanDeg);
   const at = stationsOf('bass', bass);
-  const bowReachMm = (player.gripHangMm + BOW_OVER_GRIP_MM) / cos - at.bow;
+  const bowReachMm = (player.gripHangMm + BOW_OVER_GRIP_MM + bowOffsetMm) / cos - at.bow;
   const cheekMm = player.cheekMm / cos - at.firstFinger;
   return {
     bowReachMm,

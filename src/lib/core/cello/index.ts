@@ -15,6 +15,8 @@ export {
   SEAT_OVER_LEG_MM,
   SLIDE_RANGE_MM,
   solvePosture,
-  ANGLE_RANGE_DEG
+  ANGLE_RANGE_DEG,
+  PEG_RANGE_MM,
+  type Locked
 } from './solve';
 export { seatedLimits, type SeatedLimit } from './limits';

@@ -15,7 +15,9 @@ export const ANGLE_RANGE_DEG = [20, 40] as const;
 export const SLIDE_RANGE_MM = [-50, 40] as const;
 export const SEAT_OVER_LEG_MM = [0, 40] as const;
 
-/** The peg is wanted this far from the ear canal, mm; negative is below it. */
+/** The lowest peg against the ear canal where all is well, mm; negative is below it. */
+export const PEG_RANGE_MM = [-30, 0] as const;
+/** The peg is wanted this far from the ear canal, mm. */
 const PEG_AIM_MM = -15;
 /** The corner may lie this far above or below the inner knee, mm. */
 export const CORNER_RANGE_MM = [-40, 40] as const;
@@ -43,19 +45,25 @@ function misses(posture: Posture, body: SeatedBody, cello: Cello): readonly numb
 export const misfit = (posture: Posture, body: SeatedBody, cello: Cello): number =>
   misses(posture, body, cello).reduce((sum, miss) => sum + miss * miss, 0);
 
+/** What must not change: the seat of the only stool there is, an angle, a slide, a pin that goes no further. */
+export type Locked = Partial<Placement> & { readonly pinMm?: number };
+
+/** A locked pin is held this firmly, mm: a deviation of so much weighs as one step of misfit. */
+const PIN_HELD_MM = 0.1;
+
 /**
- * Finds seat, angle and slide with the least misfit for one body and one cello; what is locked stays.
- *
- * @param locked what must not change, for example the seat of the chair that is there
+ * Finds seat, angle and slide with the least misfit for one body and one cello; what is locked stays. A locked pin is
+ * met by what is left free; where nothing is left, or it can't be reached, the posture's own pin tells by how much.
  */
-export function solvePosture(body: SeatedBody, cello: Cello, locked: Partial<Placement> = {}): Posture {
-  const start = { ...startPlacement(body), ...locked };
+export function solvePosture(body: SeatedBody, cello: Cello, locked: Locked = {}): Posture {
+  const { pinMm, ...placement } = locked;
+  const start = { ...startPlacement(body), ...placement };
   const ranges = {
     angleDeg: ANGLE_RANGE_DEG,
     slideMm: SLIDE_RANGE_MM,
     seatMm: [body.lowerLegMm + SEAT_OVER_LEG_MM[0], body.lowerLegMm + SEAT_OVER_LEG_MM[1]]
   } as const;
-  const free = (['angleDeg', 'slideMm', 'seatMm'] as const).filter((key) => locked[key] === undefined);
+  const free = (['angleDeg', 'slideMm', 'seatMm'] as const).filter((key) => placement[key] === undefined);
   const placed = (values: readonly number[]) => {
     const at = (key: keyof Placement) => values[free.indexOf(key)] ?? start[key];
     return seatedPosture(body, cello, {
@@ -65,7 +73,11 @@ export function solvePosture(body: SeatedBody, cello: Cello, locked: Partial<Pla
     });
   };
   const found = leastSquares(
-    (values) => misses(placed(values), body, cello),
+    (values) => {
+      const posture = placed(values);
+      const missed = misses(posture, body, cello);
+      return pinMm === undefined ? missed : [...missed, (posture.pinMm - pinMm) / PIN_HELD_MM];
+    },
     free.map((key) => ({ start: start[key], low: ranges[key][0], high: ranges[key][1] }))
   );
   return placed(found);

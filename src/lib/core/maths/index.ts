@@ -1,3 +1,3 @@
 export { leastSquares, type Variable } from './least-squares';
 export { normalCdf } from './normal';
-export { clamp } from './range';
+export { beyondRange, clamp } from './range';

@@ -7,6 +7,8 @@ import {
   type SetupKind
 } from './kinds';
 import type { RestStack } from './rest-stack';
+import type { SeatedPlan } from './seated-plan';
+import type { StandingPlan } from './standing-plan';
 
 /** How a setting was found. */
 export const SETTING_ORIGINS = ['computed', 'adjusted', 'copied', 'typed'] as const;
@@ -41,14 +43,39 @@ export type RestAdjustments = AdjustmentsOf<'rest'>;
 
 export const NO_REST_ADJUSTMENTS: RestAdjustments = { kind: 'rest', choices: {}, values: {}, marks: {} };
 
-const ON_THE_LIFT: readonly SettingId[] = ['shoulderFoot', 'chestFoot'];
+/** Nothing changed by hand yet. */
+export const noAdjustments = <Kind extends SetupKind>(kind: Kind): AdjustmentsOf<Kind> =>
+  ({ kind, choices: {}, values: {}, marks: {} }) as AdjustmentsOf<Kind>;
 
 /**
- * Puts the teacher's own values and marks over the computed ones; each setting says which it is. An own lift
- * carries both computed feet with it, since they stand on the lift.
+ * Puts the teacher's own values, ways and marks over the computed ones; each setting says which it is.
  *
  * @param usual the ways to take where the teacher chose none for this player
+ * @param computed the values as worked out, own ones already taken into account
  */
+function settled<Kind extends SetupKind>(
+  kind: Kind,
+  usual: SetupChoices<Kind>,
+  computed: (id: SettingId<Kind>) => number,
+  { choices, values, marks }: AdjustmentsOf<Kind>
+): ArrangementOf<Kind> {
+  const ids: readonly SettingId<Kind>[] = SETTING_IDS[kind];
+  const setting = (id: SettingId<Kind>): Setting => ({
+    value: values[id] ?? computed(id),
+    unit: unitOf(id),
+    origin: values[id] === undefined ? 'computed' : 'adjusted',
+    mark: marks[id] ?? ''
+  });
+  return {
+    kind,
+    choices: { ...usual, ...choices },
+    settings: Object.fromEntries(ids.map((id) => [id, setting(id)])) as ArrangementOf<Kind>['settings']
+  };
+}
+
+const ON_THE_LIFT: readonly SettingId[] = ['shoulderFoot', 'chestFoot'];
+
+/** A rest as it is to be set. An own lift carries both computed feet with it, since they stand on the lift. */
 export function settle(
   stack: RestStack,
   usual: SetupChoices<'rest'>,
@@ -57,22 +84,22 @@ export function settle(
   const raisedMm = (adjustments.values.lift ?? stack.liftMm) - stack.liftMm;
   const computed = (id: SettingId<'rest'>): number =>
     id === 'tilt' ? stack.tiltDeg : stack[`${id}Mm`] + (ON_THE_LIFT.includes(id) ? raisedMm : 0);
-  const setting = (id: SettingId<'rest'>): Setting => {
-    // An own tilt has already gone into the stack, which may have had to give less.
-    const own = id === 'tilt' ? undefined : adjustments.values[id];
-    const adjusted = adjustments.values[id] !== undefined;
-    return {
-      value: own ?? computed(id),
-      unit: unitOf(id),
-      origin: adjusted ? 'adjusted' : 'computed',
-      mark: adjustments.marks[id] ?? ''
-    };
-  };
-  return {
-    kind: 'rest',
-    choices: { ...usual, ...adjustments.choices },
-    settings: Object.fromEntries(
-      SETTING_IDS.rest.map((id) => [id, setting(id)])
-    ) as RestArrangement['settings']
-  };
+  // An own tilt has already gone into the stack, which may have had to give less.
+  const made = settled('rest', usual, computed, adjustments);
+  const tilt = { ...made.settings.tilt, value: stack.tiltDeg };
+  return { ...made, settings: { ...made.settings, tilt } };
 }
+
+/** A cello's seat, pin and place as they are to be set. */
+export const settleSeated = (
+  plan: SeatedPlan,
+  usual: SetupChoices<'seated'>,
+  adjustments: AdjustmentsOf<'seated'> = noAdjustments('seated')
+): ArrangementOf<'seated'> => settled('seated', usual, (id) => plan.values[id], adjustments);
+
+/** A bass's pin and lean as they are to be set. */
+export const settleStanding = (
+  plan: StandingPlan,
+  usual: SetupChoices<'standing'>,
+  adjustments: AdjustmentsOf<'standing'> = noAdjustments('standing')
+): ArrangementOf<'standing'> => settled('standing', usual, (id) => plan.values[id], adjustments);

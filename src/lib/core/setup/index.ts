@@ -25,8 +25,11 @@ export {
 export { chinRestClass, type ChinRestClass } from './chin-rest-class';
 export {
   NO_REST_ADJUSTMENTS,
+  noAdjustments,
   SETTING_ORIGINS,
   settle,
+  settleSeated,
+  settleStanding,
   type Adjustments,
   type AdjustmentsOf,
   type Arrangement,
@@ -38,13 +41,52 @@ export {
 } from './arrangement';
 export { changesBetween, type SettingChange } from './changes';
 export {
+  HOLDS,
+  looksAt,
+  pinForPeg,
+  RAISES_BEFORE_HABIT,
+  SEEN_AT_LOOK,
+  seenAtLook,
+  seenFor,
+  stepAfter,
+  type KeptLook,
+  type SeenAtLook,
+  type Step
+} from './adjust';
+export {
+  believe,
+  LOOKS_SEEN,
+  MOST_LOOKS,
+  type Belief,
+  type LookSeen,
+  type Search,
+  type SettingLook
+} from './belief';
+export {
+  HAND_WIDTH_OF_HEIGHT,
+  seatedPlan,
+  type SeatedPlan,
+  type SeatedQuestion,
+  type SeatedWarning
+} from './seated-plan';
+export {
+  LEAN_RANGE_DEG,
+  standingPlan,
+  type StandingPlan,
+  type StandingQuestion,
+  type StandingWarning
+} from './standing-plan';
+export {
+  reachOf,
   SETTING_IDS,
+  SETTING_REACH,
   SETTING_UNITS,
   SETUP_CHOICES,
   SETUP_KIND_OF,
   SETUP_KINDS,
   unitOf,
   type SettingId,
+  type SettingReach,
   type SettingUnit,
   type SetupChoices,
   type SetupKind

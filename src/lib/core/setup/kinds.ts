@@ -50,3 +50,47 @@ const ANGLES: readonly SettingId[] = ['tilt', 'angle', 'lean'];
 
 /** Angles are in degrees, everything else in millimetres. */
 export const unitOf = (id: SettingId): SettingUnit => (ANGLES.includes(id) ? 'deg' : 'mm');
+
+/** How far a setting can be moved, in its own unit, and how little of it nobody sees. */
+export interface SettingReach {
+  readonly low: number;
+  readonly high: number;
+  /** A value this near to the best one looks right. */
+  readonly tolerance: number;
+}
+
+const reach = (low: number, high: number, tolerance: number): SettingReach => ({ low, high, tolerance });
+
+/** Limits of every setting. Sources: usual rests, seats and pins; the steps that teachers change by. */
+export const SETTING_REACH = {
+  rest: {
+    chinRest: reach(10, 45, 2.5),
+    lift: reach(0, 30, 2.5),
+    shoulderFoot: reach(0, 80, 2.5),
+    chestFoot: reach(0, 60, 2.5),
+    restWidth: reach(80, 300, 5),
+    shoulderFootAlong: reach(20, 200, 6),
+    chestFootAlong: reach(20, 240, 6),
+    tilt: reach(0, 30, 2.5)
+  },
+  seated: {
+    seat: reach(150, 620, 10),
+    pin: reach(0, 500, 10),
+    angle: reach(20, 40, 1.5),
+    slide: reach(-50, 40, 8),
+    anchor: reach(100, 1500, 15)
+  },
+  standing: {
+    pin: reach(0, 450, 10),
+    lean: reach(4, 20, 1),
+    bowOffset: reach(-120, 120, 10),
+    stool: reach(0, 900, 10)
+  }
+} as const satisfies { readonly [Kind in SetupKind]: Readonly<Record<SettingId<Kind>, SettingReach>> };
+
+/** How far one setting of a kind can be moved. */
+export const reachOf = (kind: SetupKind, id: SettingId): SettingReach => {
+  const found = (SETTING_REACH[kind] as Readonly<Partial<Record<SettingId, SettingReach>>>)[id];
+  if (!found) throw new RangeError(`a ${kind} set-up has no ${id}`);
+  return found;
+};

@@ -1,6 +1,7 @@
 import { answerJson, methodNotAllowed } from '$lib/server/respond';
-import { answerSetup, setupRequest } from '$lib/server/setup';
+import { answerSetup, SETUP_BOUNDS, setupRequest } from '$lib/server/setup';
 import type { RequestHandler } from './$types';
 
-export const POST: RequestHandler = ({ request }) => answerJson(request, setupRequest, answerSetup);
+export const POST: RequestHandler = ({ request }) =>
+  answerJson(request, setupRequest, answerSetup, SETUP_BOUNDS);
 export const fallback = () => methodNotAllowed('POST');
