@@ -19,6 +19,7 @@ import { getDraft } from './drafts';
 import { newId } from './ids';
 import type { Fit, Player, Setup } from './records';
 import { overtaken, playerGone, Refusal } from './refusal';
+import { looksOfSetup } from './looks';
 import { clearTyped } from './typed';
 
 export { newestFirst } from './case';
@@ -152,6 +153,8 @@ export const keepSetup = (
       basis: { lengths, estimated }
     };
     await put('setups', setup);
+    for (const look of await looksOfSetup(db, player.id, arrangement.kind, setup.id))
+      await put('looks', look);
     await clearTyped(db, player.id, (field) => field.startsWith('mark.'));
     return setup;
   });

@@ -85,13 +85,13 @@ class Sheet {
 /**
  * Draws a player's card as a PDF page of exactly A6 (105 x 148 mm).
  *
- * @param back the picture of its drawing
+ * @param picture what its drawing asks for
  * @returns the bytes of the file, and the characters that none of the application's fonts has
  * @throws Error when the application's fonts can't be loaded
  */
 export async function cardPdf(
   card: Card,
-  back: Drawing
+  picture: Drawing
 ): Promise<{ readonly bytes: Uint8Array; readonly missing: readonly string[] }> {
   const pdf = await PDFDocument.create();
   pdf.setTitle(`${card.instrument} ${card.size}`);
@@ -108,7 +108,7 @@ export async function cardPdf(
   sheet.text(card.instrument, MARGIN_MM, 19.5, { size: 9, color: SOFT });
   sheet.rule(22.5);
 
-  drawing(sheet, card, back, 76, 25, 54);
+  drawing(sheet, card, picture, { centreMm: 78, topMm: 25, widthMm: 42, heightMm: 54 });
   let y = 28;
   for (const setting of card.settings) {
     sheet.text(setting.name, MARGIN_MM, y, { size: 9 });
@@ -136,27 +136,33 @@ export async function cardPdf(
   return { bytes: await pdf.save(), missing: missingLetters(words, fonts.regular) };
 }
 
-/** The back of the instrument with the feet of the rest, in a box of the page. */
+/** The picture of a card in a box of the page: as high as the box, or as wide. */
 function drawing(
   sheet: Sheet,
-  { drawing: { shoulderFoot, chestFoot, highEnd } }: Card,
-  back: Drawing,
-  centreMm: number,
-  topMm: number,
-  heightMm: number
+  { drawing: shown }: Card,
+  picture: Drawing,
+  box: {
+    readonly centreMm: number;
+    readonly topMm: number;
+    readonly widthMm: number;
+    readonly heightMm: number;
+  }
 ): void {
-  const scale = heightMm / back.window.height;
-  const [leftMm, upperMm] = [centreMm, topMm - back.window.y * scale];
-  drawPicture(sheet.page, back, { x: pt(leftMm), y: pt(HEIGHT_MM - upperMm), ptPerMm: pt(scale) });
+  const { window } = picture;
+  const scale = Math.min(box.heightMm / window.height, box.widthMm / window.width);
+  const leftMm = box.centreMm - (window.x + window.width / 2) * scale;
+  const upperMm = box.topMm - window.y * scale;
+  drawPicture(sheet.page, picture, { x: pt(leftMm), y: pt(HEIGHT_MM - upperMm), ptPerMm: pt(scale) });
+  if (shown.kind !== 'back') return;
   const at = ([footX, footY]: readonly [number, number]) => ({
     x: pt(leftMm + footX * scale),
     y: pt(HEIGHT_MM - upperMm - footY * scale)
   });
-  const [shoulder, chest] = [at(shoulderFoot), at(chestFoot)];
+  const [shoulder, chest] = [at(shown.shoulderFoot), at(shown.chestFoot)];
   sheet.page.drawLine({ start: shoulder, end: chest, thickness: 3, color: WARM, opacity: 0.4 });
   for (const [place, high] of [
-    [shoulder, highEnd === 'shoulder'],
-    [chest, highEnd === 'chest']
+    [shoulder, shown.highEnd === 'shoulder'],
+    [chest, shown.highEnd === 'chest']
   ] as const)
     sheet.page.drawCircle({
       ...place,

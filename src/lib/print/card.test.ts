@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { HOLD_CHECKS } from '$lib/core/checks';
-import { backPicture } from '$lib/core/figure';
+import { backPicture, figureFor, pictureOf, VIEWS } from '$lib/core/figure';
 import type { Fit, Player, Setup } from '$lib/data';
 import { demoRecords } from '$lib/data/demo/demo';
 import { cardOf, type Card } from './card';
@@ -23,7 +23,14 @@ const focus = HOLD_CHECKS[2] ?? null;
 const card = (patch: Partial<Parameters<typeof cardOf>[0]> = {}): Card =>
   cardOf({ player, fit, setup, focus, unit: 'cm', overrides: {}, teacherName: 'Ms Placeholder', ...patch });
 
-const makePdf = (made: Card) => cardPdf(made, backPicture(made.drawing.family, made.drawing.of, 0.5));
+function makePdf(made: Card) {
+  const { drawing } = made;
+  const picture =
+    drawing.kind === 'back'
+      ? backPicture(drawing.family, drawing.of, 0.5)
+      : pictureOf(figureFor(drawing.question), { view: VIEWS[drawing.view], detail: 0.3 });
+  return cardPdf(made, picture);
+}
 
 describe('cardOf', () => {
   it('holds every setting with its mark, the focus and the next look', () => {
@@ -40,6 +47,7 @@ describe('cardOf', () => {
     expect(made.settings.find(({ name }) => name === 'Shoulder foot at')?.mark).toBe(
       'blue sticker at the foot'
     );
+    if (made.drawing.kind !== 'back') throw new Error('no back');
     expect(made.drawing.shoulderFoot[0]).toBeGreaterThan(0);
     expect(made.drawing.chestFoot[0]).toBeLessThan(0);
   });

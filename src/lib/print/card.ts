@@ -1,4 +1,6 @@
+import { heightOf } from '$lib/core/body';
 import { DRILLS, type Check } from '$lib/core/checks';
+import type { PictureQuestion, ViewName } from '$lib/core/figure';
 import {
   dimensionsOf,
   footPlace,
@@ -7,11 +9,28 @@ import {
   type NominalInstrument
 } from '$lib/core/instruments';
 import type { LengthUnit } from '$lib/core/length';
-import { highEndOf, SETTING_IDS, type HighEnd } from '$lib/core/setup';
+import {
+  handWidthsOf,
+  highEndOf,
+  SETTING_IDS,
+  type HighEnd,
+  type Setting,
+  type SettingId,
+  type SetupKind
+} from '$lib/core/setup';
 import type { Fit, Player, Setup } from '$lib/data';
 import { FAMILY_WORDS } from '$lib/words/families';
 import { dayText } from '$lib/words/dates';
-import { HIGH_END_WORDS, MOUNT_WORDS, REST_SCHOOL_WORDS, SETTING_WORDS, settingText } from '$lib/words/setup';
+import {
+  ANCHORING_WORDS,
+  BOW_HOLD_WORDS,
+  HIGH_END_WORDS,
+  MOUNT_WORDS,
+  PLACING_WORDS,
+  REST_SCHOOL_WORDS,
+  SETTING_WORDS,
+  settingText
+} from '$lib/words/setup';
 
 /** Everything that a player's card says, ready for the screen and for paper. */
 export interface Card {
@@ -27,14 +46,19 @@ export interface Card {
   readonly drawing: CardDrawing;
 }
 
-/** The back of the instrument with the feet of the rest, mm; y downward from the top of the body. */
-export interface CardDrawing {
-  readonly family: Family;
-  readonly of: NominalInstrument;
-  readonly shoulderFoot: readonly [x: number, y: number];
-  readonly chestFoot: readonly [x: number, y: number];
-  readonly highEnd: HighEnd;
-}
+/** What is drawn on a card. */
+export type CardDrawing =
+  /** The back of the instrument with the feet of the rest, mm; y downward from the top of the body. */
+  | {
+      readonly kind: 'back';
+      readonly family: Family;
+      readonly of: NominalInstrument;
+      readonly shoulderFoot: readonly [x: number, y: number];
+      readonly chestFoot: readonly [x: number, y: number];
+      readonly highEnd: HighEnd;
+    }
+  /** The player with the instrument as it is set, from the left. */
+  | { readonly kind: 'player'; readonly question: PictureQuestion; readonly view: ViewName };
 
 /** Puts a player's card together from the records it rests on. */
 export function cardOf({
@@ -48,43 +72,97 @@ export function cardOf({
 }: {
   readonly player: Player;
   readonly fit: Fit;
-  readonly setup: Extract<Setup, { kind: 'rest' }>;
+  readonly setup: Setup;
   readonly focus: Check | null;
   readonly unit: LengthUnit;
   readonly overrides: DimensionOverrides;
   readonly teacherName: string;
 }): Card {
-  const { settings, choices } = setup;
-  const highEnd = highEndOf(settings.shoulderFoot.value, settings.chestFoot.value);
-  const instrument = dimensionsOf(setup.family, setup.size, overrides);
   const drill = focus && DRILLS[focus.drill];
+  const settings = setup.settings as Readonly<Partial<Record<SettingId, Setting>>>;
   return {
     player: player.name,
     instrument: FAMILY_WORDS[setup.family],
     size: setup.size,
-    settings: SETTING_IDS.rest
-      .filter((id) => id !== 'tilt')
-      .map((id) => ({
-        name: SETTING_WORDS[id].name,
-        value: settingText(id, settings[id].value, unit),
-        mark: settings[id].mark
-      })),
-    notes: [
-      `${REST_SCHOOL_WORDS[choices.school].name}; chin rest ${MOUNT_WORDS[choices.mount]}.`,
-      `Shoulder rest: ${HIGH_END_WORDS[highEnd]}.`
-    ],
+    settings: ON_CARD[setup.kind].flatMap((id) => {
+      const setting = settings[id];
+      if (!setting || (id === 'stool' && setting.value === 0)) return [];
+      return [
+        { name: SETTING_WORDS[id].name, value: settingText(id, setting.value, unit), mark: setting.mark }
+      ];
+    }),
+    notes: notesOf(setup),
     focus: focus && drill ? { line: focus.forPlayer, drill: drill.text, dose: drill.dose } : null,
     nextLook: dayText(fit.nextLook),
     stop: 'Stop and rest if it hurts, tingles or goes numb. If that comes back, see a doctor.',
     signed: [teacherName, dayText(setup.day), `set-up ${setup.version}`]
       .filter((part) => part !== '')
       .join(' · '),
-    drawing: {
+    drawing: drawingOf(setup, dimensionsOf(setup.family, setup.size, overrides))
+  };
+}
+
+/** The settings that are put on a card, by kind. */
+const ON_CARD: Readonly<Record<SetupKind, readonly SettingId[]>> = {
+  rest: SETTING_IDS.rest.filter((id) => id !== 'tilt'),
+  seated: ['seat', 'pin', 'angle', 'anchor'],
+  standing: ['pin', 'lean', 'stool']
+};
+
+function notesOf(setup: Setup): readonly string[] {
+  if (setup.kind === 'rest') {
+    const { choices, settings } = setup;
+    const highEnd = highEndOf(settings.shoulderFoot.value, settings.chestFoot.value);
+    return [
+      `${REST_SCHOOL_WORDS[choices.school].name}; chin rest ${MOUNT_WORDS[choices.mount]}.`,
+      `Shoulder rest: ${HIGH_END_WORDS[highEnd]}.`
+    ];
+  }
+  if (setup.kind === 'standing') return [`Bow hold: ${BOW_HOLD_WORDS[setup.choices.bowHold].toLowerCase()}.`];
+  const { anchoring, placing } = setup.choices;
+  const heightMm = setup.basis.lengths.height;
+  const hands =
+    heightMm === undefined
+      ? []
+      : [
+          `About ${handWidthsOf(setup.settings.pin.value, heightMm).toFixed(1)} of your hand-widths of pin are seen.`
+        ];
+  return [`${ANCHORING_WORDS[anchoring]}; ${PLACING_WORDS[placing].name.toLowerCase()}.`, ...hands];
+}
+
+function drawingOf(setup: Setup, instrument: NominalInstrument): CardDrawing {
+  if (setup.kind === 'rest') {
+    const { settings } = setup;
+    return {
+      kind: 'back',
       family: setup.family,
       of: instrument,
       shoulderFoot: footPlace(instrument, settings.shoulderFootAlong.value, 'right'),
       chestFoot: footPlace(instrument, settings.chestFootAlong.value, 'left'),
-      highEnd
+      highEnd: highEndOf(settings.shoulderFoot.value, settings.chestFoot.value)
+    };
+  }
+  const { lengths } = setup.basis;
+  const read = Object.fromEntries(Object.entries(lengths).map(([id, mm]) => [id, [mm]]));
+  const usual = { height: [instrument.heightFromMm ?? ANY_HEIGHT_MM] };
+  return {
+    kind: 'player',
+    view: 'left',
+    question: {
+      family: setup.family,
+      instrument,
+      readings: heightOf(read) === null ? usual : read,
+      setup:
+        setup.kind === 'seated'
+          ? {
+              seatMm: setup.settings.seat.value,
+              angleDeg: setup.settings.angle.value,
+              slideMm: setup.settings.slide.value
+            }
+          : { pinMm: setup.settings.pin.value, leanDeg: setup.settings.lean.value }
     }
   };
 }
+
+/** Where nothing of the player is known any more. */
+const ANY_HEIGHT_MM = 1500;

@@ -12,9 +12,9 @@
   const card = live<Card | null>(async () => {
     const player = await db.players.get(playerId);
     const setups: readonly Setup[] = newestFirst(await db.setups.where({ playerId }).toArray());
-    const setup = setups.find((one) => one.kind === 'rest' && one.family === player?.family);
+    const setup = setups.find((one) => one.family === player?.family);
     const fit = setup && (await db.fits.get(setup.fitId));
-    if (!player || setup?.kind !== 'rest' || !fit) return null;
+    if (!player || !setup || !fit) return null;
     const results = await db.checks.where({ playerId }).toArray();
     const { unit, dimensions, teacherName } = await getSettings(db);
     const focus = focusOf(checksFor(player.family), outcomesOf(results));

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Card } from '$lib/print/card';
-  import { drawBack } from '$lib/workers/pictures';
+  import { drawCard } from './figure/card-drawing';
   import { Drawn } from './figure/drawn.svelte';
   import PictureShapes from './figure/PictureShapes.svelte';
 
@@ -14,24 +14,17 @@
     ondrawn?: () => void;
   } = $props();
 
-  const DETAIL = 0.7;
-
   const figure = $derived(card.drawing);
-  const drawn = new Drawn(
-    () => figure,
-    ({ family, of }) => drawBack(family, of, DETAIL)
-  );
+  const drawn = new Drawn(() => figure, drawCard);
   $effect(() => {
     if (drawn.current || drawn.failed) ondrawn?.();
   });
   /** Room is kept while it is being drawn. */
-  const view = $derived(
-    drawn.current?.window ?? {
-      x: -figure.of.lowerBoutMm / 2,
-      y: 0,
-      width: figure.of.lowerBoutMm,
-      height: figure.of.bodyMm
-    }
+  const view = $derived(drawn.current?.window ?? { x: 0, y: 0, width: 3, height: 5 });
+  const label = $derived(
+    figure.kind === 'back'
+      ? 'Back of the instrument with the feet of the shoulder rest; the high end is filled'
+      : `The player with the ${card.instrument.toLowerCase()} as it is set, from the left`
   );
 </script>
 
@@ -57,27 +50,29 @@
       class="figure-picture"
       viewBox="{view.x} {view.y} {view.width} {view.height}"
       role="img"
-      aria-label="Back of the instrument with the feet of the shoulder rest; the high end is filled"
+      aria-label={label}
     >
       {#if drawn.current}<PictureShapes picture={drawn.current} />{/if}
-      <line
-        x1={figure.chestFoot[0]}
-        y1={figure.chestFoot[1]}
-        x2={figure.shoulderFoot[0]}
-        y2={figure.shoulderFoot[1]}
-      />
-      <circle
-        class:high={figure.highEnd === 'chest'}
-        cx={figure.chestFoot[0]}
-        cy={figure.chestFoot[1]}
-        r="9"
-      />
-      <circle
-        class:high={figure.highEnd === 'shoulder'}
-        cx={figure.shoulderFoot[0]}
-        cy={figure.shoulderFoot[1]}
-        r="9"
-      />
+      {#if figure.kind === 'back'}
+        <line
+          x1={figure.chestFoot[0]}
+          y1={figure.chestFoot[1]}
+          x2={figure.shoulderFoot[0]}
+          y2={figure.shoulderFoot[1]}
+        />
+        <circle
+          class:high={figure.highEnd === 'chest'}
+          cx={figure.chestFoot[0]}
+          cy={figure.chestFoot[1]}
+          r="9"
+        />
+        <circle
+          class:high={figure.highEnd === 'shoulder'}
+          cx={figure.shoulderFoot[0]}
+          cy={figure.shoulderFoot[1]}
+          r="9"
+        />
+      {/if}
     </svg>
   </div>
   <p class="notes">{card.notes.join(' ')}</p>

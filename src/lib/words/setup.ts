@@ -6,6 +6,9 @@ import type {
   HighEnd,
   RestSchool,
   RestWarning,
+  SeatedWarning,
+  StandingWarning,
+  SetupChoices,
   SettingChange,
   SettingId,
   ShoulderSlope,
@@ -97,9 +100,94 @@ export function restWarningSentence(warning: RestWarning, unit: LengthUnit): str
   }
 }
 
+const away = (mm: number, unit: LengthUnit) => formatLength(Math.abs(mm), unit);
+
+export function seatedWarningSentence(warning: SeatedWarning, unit: LengthUnit): string {
+  switch (warning.code) {
+    case 'pin-range':
+      return `The pin would have to be ${formatLength(warning.pinMm, unit)}; this one goes to ${formatLength(warning.limitMm, unit)}. Another seat, another pin or another size must give.`;
+    case 'pin-unreachable':
+      return `With what is held, the pin comes out at ${formatLength(warning.neededMm, unit)}, not ${formatLength(warning.pinMm, unit)}. Let another value go.`;
+    case 'peg':
+      return `The lowest peg comes ${away(warning.byMm, unit)} ${warning.byMm > 0 ? 'too high' : 'too low'} behind the ear.`;
+    case 'corner':
+      return `The lower corner comes ${away(warning.byMm, unit)} ${warning.byMm > 0 ? 'above' : 'below'} its place at the knee.`;
+    case 'pin-hands':
+      return `The pin is ${warning.handWidths.toFixed(1)} hand-widths; two are usual. Trust the look.`;
+    case 'seat':
+      return warning.byMm > 0
+        ? `The seat is ${away(warning.byMm, unit)} too high for the feet to stand flat.`
+        : `The seat is ${away(warning.byMm, unit)} below the knees: they come up into the cello.`;
+    case 'bow':
+      return `Only ${Math.round(warning.bowShare * 100)} % of the bow can be used here.`;
+  }
+}
+
+export function standingWarningSentence(warning: StandingWarning, unit: LengthUnit): string {
+  switch (warning.code) {
+    case 'pin-range':
+      return `The bow’s reach asks for a pin of ${formatLength(warning.wantedMm, unit)}; this one gives ${formatLength(warning.limitMm, unit)}.`;
+    case 'hand-high':
+      return `The first finger is ${away(warning.byMm, unit)} above the eyebrow: a smaller bass, or a stool with the left foot raised.`;
+    case 'hand-low':
+      return `The first finger is ${away(warning.byMm, unit)} below the cheek: the back will bend.`;
+    case 'conflict':
+      return `Bow and left hand want pins ${formatLength(warning.liftMm, unit)} apart: a smaller bass, or a stool with the left foot raised.`;
+    case 'lean':
+      return `${Math.round(warning.leanDeg)}° is outside the usual lean of 8 to 16°. Upright or leaning out it falls.`;
+  }
+}
+
+type Warning = RestWarning | SeatedWarning | StandingWarning;
+const REST_CODES: readonly string[] = [
+  'chin-rest-too-high',
+  'chin-rest-too-low',
+  'tilt-reduced',
+  'estimated'
+];
+const STANDING_CODES: readonly string[] = ['hand-high', 'hand-low', 'conflict', 'lean'];
+const isRest = (warning: Warning): warning is RestWarning => REST_CODES.includes(warning.code);
+const isStanding = (warning: Warning): warning is StandingWarning =>
+  STANDING_CODES.includes(warning.code) || 'wantedMm' in warning;
+
+/** Warnings of any kind of set-up, one sentence each. */
+export const warningSentences = (warnings: readonly Warning[], unit: LengthUnit): readonly string[] =>
+  warnings.map((warning) =>
+    isRest(warning)
+      ? restWarningSentence(warning, unit)
+      : isStanding(warning)
+        ? standingWarningSentence(warning, unit)
+        : seatedWarningSentence(warning, unit)
+  );
+
+export const ANCHORING_WORDS: Readonly<Record<SetupChoices<'seated'>['anchoring'], string>> = {
+  strap: 'Strap to the chair leg',
+  stop: 'Floor stop'
+};
+export const PLACING_WORDS: Readonly<
+  Record<SetupChoices<'seated'>['placing'], { name: string; why: string }>
+> = {
+  turned: {
+    name: 'Turned a little',
+    why: 'the left edge comes forward, the top string nearer, the head is free'
+  },
+  square: { name: 'Square', why: 'both rear edges rest on the legs, neither shows' }
+};
+export const BOW_HOLD_WORDS: Readonly<Record<SetupChoices<'standing'>['bowHold'], string>> = {
+  overhand: 'Overhand',
+  underhand: 'Underhand'
+};
+
+const WAY_WORDS: Readonly<Record<string, string>> = {
+  ...ANCHORING_WORDS,
+  turned: PLACING_WORDS.turned.name,
+  square: PLACING_WORDS.square.name,
+  ...BOW_HOLD_WORDS
+};
+
 const wayText = (id: string, way: string): string => {
   if (id === 'school') return REST_SCHOOL_WORDS[way as RestSchool]?.name ?? way;
-  return id === 'mount' ? (MOUNT_WORDS[way as ChinRestMount] ?? way) : way;
+  return id === 'mount' ? (MOUNT_WORDS[way as ChinRestMount] ?? way) : (WAY_WORDS[way] ?? way);
 };
 
 /** One change between two versions in a line. */

@@ -2,7 +2,7 @@ import { CELLO_LOWER_CORNER, CELLO_PEG, CONTACT_BELOW_EDGE_MM } from '../instrum
 import type { Arm } from './body/arm';
 import { middleOfHand, type Hand } from './body/hand';
 import type { Leg } from './body/leg';
-import type { FigureBody } from './body/lengths';
+import { HIP_OVER_SEAT, type FigureBody } from './body/lengths';
 import { EAR_AT, onHead, SIDES, signOf, type Side, type Spine } from './body/spine';
 import { tipOf, type Bow, type BowFrame } from './instrument/bow';
 import { boardTop, bowStation, onString, type Model } from './instrument/model';
@@ -165,6 +165,7 @@ export function spotsOf(parts: Parts): Record<string, Vec> {
       axisEnd: on(0, model.overallMm, 0),
       ...(model.family === 'cello'
         ? {
+            seat: place(spine.pelvis, [0, -HIP_OVER_SEAT * body.heightMm, -0.09 * body.heightMm]),
             peg: on(0, CELLO_PEG.along * model.bodyMm, CELLO_PEG.out * model.ribMm),
             lowerCorner: on(0, CELLO_LOWER_CORNER.along * model.bodyMm, CELLO_LOWER_CORNER.out)
           }

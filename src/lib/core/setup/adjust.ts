@@ -94,10 +94,9 @@ export function looksAt(setting: SettingId, looks: readonly KeptLook[]): readonl
 }
 
 /**
- * What follows from what was seen, after the looks before it.
+ * What follows from what was seen, after the looks before it. A search begins where the setting stood at its first look.
  *
  * @param values the settings as they stand
- * @param computed the settings as worked out, from where each search begins
  * @param exact the change that geometry gives, where the miss was measured; it is taken as it is
  * @throws RangeError for what is not known of this kind
  */
@@ -106,7 +105,6 @@ export function stepAfter(
   what: string,
   looks: readonly KeptLook[],
   values: Readonly<Partial<Record<SettingId, number>>>,
-  computed: Readonly<Partial<Record<SettingId, number>>>,
   exact?: number
 ): Step {
   const last = looks.findLast(({ change }) => change !== null)?.change;
@@ -116,7 +114,12 @@ export function stepAfter(
   const { low, high, tolerance } = reachOf(kind, setting);
   const now: KeptLook = { seen: what, change: { setting, from, to: from } };
   const belief = believe(
-    { low: Math.min(low, from), high: Math.max(high, from), start: computed[setting] ?? from, tolerance },
+    {
+      low: Math.min(low, from),
+      high: Math.max(high, from),
+      start: looks.find(({ change }) => change?.setting === setting)?.change?.from ?? from,
+      tolerance
+    },
     looksAt(setting, [...looks, now])
   );
   if (what === HOLDS || belief.state === 'holds') return { kind: 'holds', setting, belief };

@@ -63,7 +63,7 @@ export {
   type SettingLook
 } from './belief';
 export {
-  HAND_WIDTH_OF_HEIGHT,
+  handWidthsOf,
   seatedPlan,
   type SeatedPlan,
   type SeatedQuestion,
@@ -91,3 +91,5 @@ export {
   type SetupChoices,
   type SetupKind
 } from './kinds';
+export { withOwnValue } from './own-values';
+export { SEEN_PICTURES, type SeenPicture } from './pictures';

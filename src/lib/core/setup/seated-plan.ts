@@ -7,6 +7,7 @@ import {
   type Posture,
   type SeatedBody
 } from '../cello';
+import { COLLAR_MM } from '../instruments';
 import { beyondRange } from '../maths';
 import type { SettingId } from './kinds';
 
@@ -49,7 +50,12 @@ export interface SeatedPlan {
 }
 
 /** A hand-width, as a share of the height. */
-export const HAND_WIDTH_OF_HEIGHT = 0.044;
+const HAND_WIDTH_OF_HEIGHT = 0.044;
+
+/** What is seen of a pin below the collar, in hand-widths of a player. */
+export const handWidthsOf = (pinMm: number, heightMm: number): number =>
+  (pinMm - COLLAR_MM) / (HAND_WIDTH_OF_HEIGHT * heightMm);
+
 /** Teachers rarely give a child more pin than this. */
 const MOST_HAND_WIDTHS = 3;
 /** The front legs of the seat stand this far before the hips, as a share of the height: one sits on its front half. */
@@ -76,7 +82,7 @@ export function seatedPlan({ body, cello, own = {} }: SeatedQuestion): SeatedPla
     ...(own.slide === undefined ? {} : { slideMm: own.slide }),
     ...(own.pin === undefined ? {} : { pinMm: own.pin })
   });
-  const handWidths = posture.pinSeenMm / (HAND_WIDTH_OF_HEIGHT * body.heightMm);
+  const handWidths = handWidthsOf(posture.pinMm, body.heightMm);
   const anchor = posture.pinTip.x - FRONT_LEGS_OF_HEIGHT * body.heightMm;
   return {
     kind: 'seated',

@@ -2,8 +2,8 @@
   import type { Player } from '$lib/data';
   import { cardOf } from '$lib/print/card';
   import CardView from '$lib/ui/CardView.svelte';
+  import { drawCard } from '$lib/ui/figure/card-drawing';
   import { download, fileNamePart } from '$lib/ui/download';
-  import { drawBack } from '$lib/workers/pictures';
   import { status } from '$lib/ui/shell/status.svelte';
   import type { Bench } from './bench.svelte';
   import Finish from './Finish.svelte';
@@ -11,11 +11,11 @@
   let { bench, player, isNext }: { bench: Bench; player: Player; isNext: boolean } = $props();
 
   const card = $derived(
-    bench.decided && bench.rest.kept
+    bench.decided && bench.setup.kept
       ? cardOf({
           player,
           fit: bench.decided,
-          setup: bench.rest.kept,
+          setup: bench.setup.kept,
           focus: bench.focus,
           unit: bench.settings.unit,
           overrides: bench.settings.dimensions,
@@ -23,8 +23,6 @@
         })
       : null
   );
-  /** Pixels per mm of the picture: finer than any printer shows at this size. */
-  const PDF_DETAIL = 1;
   let making = $state(false);
   /** Characters that the PDF had to leave out. */
   let missing = $state.raw<readonly string[]>([]);
@@ -34,7 +32,7 @@
     making = true;
     try {
       const { cardPdf } = await import('$lib/print/card-pdf');
-      const made = await cardPdf(card, await drawBack(card.drawing.family, card.drawing.of, PDF_DETAIL));
+      const made = await cardPdf(card, await drawCard(card.drawing));
       missing = made.missing;
       download(`card-${fileNamePart(player.name)}.pdf`, 'application/pdf', made.bytes.slice());
     } catch {
@@ -62,12 +60,12 @@
         </p>
       {/if}
       <Finish {player} />
-      {#if bench.rest.changed}
+      {#if bench.setup.changed}
         <p class="soft">
-          The card shows set-up {bench.rest.kept?.version}. What you changed since is not kept yet.
+          The card shows set-up {bench.setup.kept?.version}. What you changed since is not kept yet.
         </p>
       {/if}
-      {#if !bench.focus}
+      {#if !bench.focus && bench.checks.length > 0}
         <p class="soft">
           No focus yet: rate at least one check below secure, and the weakest comes onto the card.
         </p>

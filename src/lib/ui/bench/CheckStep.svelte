@@ -16,7 +16,7 @@
 
   /** Pain in this fit stops every check until its note is closed. */
   const stopped = $derived(bench.pains.length > 0);
-  const setupId = $derived(bench.rest.kept?.id ?? null);
+  const setupId = $derived(bench.setup.kept?.id ?? null);
   let list: HTMLElement | undefined = $state();
 
   const record = (check: Check, outcome: CheckOutcome, faults: readonly string[]) =>

@@ -1,6 +1,5 @@
 <script lang="ts">
   import { onMount, tick } from 'svelte';
-  import { isShoulderFamily } from '$lib/core/instruments';
   import { changesBetween } from '$lib/core/setup';
   import type { Player } from '$lib/data';
   import { focusSoon } from '$lib/ui/focus';
@@ -15,7 +14,6 @@
   import CardStep from './CardStep.svelte';
   import CheckStep from './CheckStep.svelte';
   import DecideStep from './DecideStep.svelte';
-  import Finish from './Finish.svelte';
   import FamilyFigure from './FamilyFigure.svelte';
   import MeasureStep from './MeasureStep.svelte';
   import SetupStep from './SetupStep.svelte';
@@ -24,8 +22,7 @@
   import TryStep from './TryStep.svelte';
 
   /**
-   * The whole fit of one player on one bench, in the order of work. Set-up, hold checks and card are there for
-   * violin and viola.
+   * The whole fit of one player on one bench, in the order of work.
    */
   let { bench, player }: { bench: Bench; player: Player } = $props();
 
@@ -38,22 +35,23 @@
     ].filter((fact) => fact !== null)
   );
 
-  const onShoulder = $derived(isShoulderFamily(player.family));
-  const STEPS = $derived(onShoulder ? ALL_STEPS : ALL_STEPS.slice(0, 3));
+  const STEPS = ALL_STEPS;
+  /** Checks of the hold are there for violin and viola. */
+  const hasChecks = $derived(bench.checks.length > 0);
   const fields = $derived(FIT_ORDER[player.family]);
 
   const done: Readonly<Record<StepId, boolean>> = $derived({
     measure: bench.proposal !== null,
     try: bench.tried !== null || bench.decided !== null,
     decide: bench.decided !== null,
-    'set-up': bench.rest.kept !== null && !bench.rest.changed,
-    check: Object.keys(bench.seen).length > 0,
+    'set-up': bench.setup.kept !== null && !bench.setup.changed,
+    check: !hasChecks || Object.keys(bench.seen).length > 0,
     card: false
   });
   /** A trial comes next where the tape does not settle it; else it may be left out. */
   const trialIsNext = $derived(bench.trial !== null || (bench.proposal?.betweenSizes ?? false));
   const nextStep: StepId = $derived(
-    STEPS.find(({ id }) => !done[id] && (id !== 'try' || trialIsNext))?.id ?? (onShoulder ? 'card' : 'decide')
+    STEPS.find(({ id }) => !done[id] && (id !== 'try' || trialIsNext))?.id ?? 'card'
   );
 
   /** Where the focus lands when a step is gone to, the first that is there. */
@@ -82,7 +80,7 @@
   }
 
   const sinceLast = $derived(
-    bench.rest.kept && bench.rest.earlier ? changesBetween(bench.rest.earlier, bench.rest.kept).length : 0
+    bench.setup.kept && bench.setup.earlier ? changesBetween(bench.setup.earlier, bench.setup.kept).length : 0
   );
 
   onMount(() => {
@@ -126,27 +124,35 @@
       {bench}
       {player}
       isNext={nextStep === 'decide' && bench.decided === null}
-      ondone={() => (onShoulder ? goTo('set-up') : undefined)}
+      ondone={() => goTo('set-up')}
     />
-    {#if bench.decided && !onShoulder}<p class="finish"><Finish {player} primary /></p>{/if}
   </Step>
-  {#if onShoulder}
-    <Step
-      id="set-up"
-      title="Set up"
-      note={sinceLast > 0
-        ? `${sinceLast} changes since the last set-up`
-        : 'Stance first, then the support, then look again.'}
-    >
-      <SetupStep {bench} {player} isNext={nextStep === 'set-up'} ondone={() => goTo('check')} />
-    </Step>
-    <Step id="check" title="Check the hold" note="From the body outward.">
+  <Step
+    id="set-up"
+    title="Set up"
+    note={sinceLast > 0
+      ? `${sinceLast} changes since the last set-up`
+      : 'Stance first, then the support, then look again.'}
+  >
+    <SetupStep
+      {bench}
+      {player}
+      isNext={nextStep === 'set-up'}
+      ondone={() => goTo(hasChecks ? 'check' : 'card')}
+    />
+  </Step>
+  <Step id="check" title="Check the hold" note="From the body outward.">
+    {#if hasChecks}
       <CheckStep {bench} {player} isNext={nextStep === 'check'} ondone={() => goTo('card')} />
-    </Step>
-    <Step id="card" title="Card" note="A6, to take home.">
-      <CardStep {bench} {player} isNext={nextStep === 'card'} />
-    </Step>
-  {/if}
+    {:else}
+      <p class="soft">
+        There are no checks for this family yet. What you see at the set-up above is kept with it.
+      </p>
+    {/if}
+  </Step>
+  <Step id="card" title="Card" note="A6, to take home.">
+    <CardStep {bench} {player} isNext={nextStep === 'card'} />
+  </Step>
 </div>
 
 <BenchFoot {bench} {player} steps={STEPS} {done} {nextStep} ongo={goTo} />
@@ -187,9 +193,6 @@
   }
   .answer-place {
     grid-column: 1 / -1;
-  }
-  .finish {
-    margin-top: 1rem;
   }
   @media (max-width: 900px) {
     .bench {

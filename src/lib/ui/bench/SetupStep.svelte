@@ -1,34 +1,25 @@
 <script lang="ts">
-  import { dimensionsOf } from '$lib/core/instruments';
   import {
     changesBetween,
-    CHIN_REST_MOUNTS,
-    highEndOf,
-    NO_REST_ADJUSTMENTS,
-    REST_SCHOOLS,
-    TILT_RANGE_DEG,
-    type RestAdjustments,
-    type SettingId
+    noAdjustments,
+    withOwnValue,
+    type AdjustmentsOf,
+    type SettingId,
+    type SetupKind
   } from '$lib/core/setup';
-  import { changeDraft, db, keepSetup, type Player } from '$lib/data';
+  import { changeDraft, db, keepSetup, type Draft, type Player } from '$lib/data';
   import { Action } from '$lib/ui/action.svelte';
-  import Choice from '$lib/ui/Choice.svelte';
-  import SteadySlider from '$lib/ui/SteadySlider.svelte';
-  import BackFigure from '$lib/ui/figure/BackFigure.svelte';
-  import GapFigure from '$lib/ui/figure/GapFigure.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { dayText } from '$lib/words/dates';
-  import {
-    changeSentences,
-    HIGH_END_WORDS,
-    MOUNT_WORDS,
-    REST_SCHOOL_WORDS,
-    restWarningSentence,
-    SETTING_WORDS
-  } from '$lib/words/setup';
+  import { changeSentences, SETTING_WORDS, warningSentences } from '$lib/words/setup';
+  import AdjustLoop from './AdjustLoop.svelte';
   import type { Bench } from './bench.svelte';
-  import RestSettingsTable from './RestSettingsTable.svelte';
+  import RestSetup from './RestSetup.svelte';
+  import SeatedSetup from './SeatedSetup.svelte';
+  import SettingsTable from './SettingsTable.svelte';
+  import StandingSetup from './StandingSetup.svelte';
 
+  /** The set-up of any family: worked out, drawn, changed by hand or by looks, and kept as a version. */
   let {
     bench,
     player,
@@ -37,65 +28,69 @@
   }: { bench: Bench; player: Player; isNext: boolean; ondone: () => void } = $props();
 
   const unit = $derived(bench.settings.unit);
-  const stack = $derived(bench.rest.stack);
-  const rest = $derived(bench.rest.arrangement);
-  const instrument = $derived(
-    bench.decided ? dimensionsOf(player.family, bench.decided.size, bench.settings.dimensions) : null
-  );
+  const laid = $derived(bench.setup.laid);
+  const instrument = $derived(bench.setup.instrument);
+  const kept = $derived(bench.setup.kept);
+  const earlier = $derived(bench.setup.earlier);
   const changes = $derived(
-    rest && bench.rest.earlier ? changeSentences(changesBetween(bench.rest.earlier, rest), unit) : []
-  );
-  const highEnd = $derived(
-    rest ? highEndOf(rest.settings.shoulderFoot.value, rest.settings.chestFoot.value) : 'even'
+    laid && earlier ? changeSentences(changesBetween(earlier, laid.arrangement), unit) : []
   );
   const keeping = new Action();
 
   /** Changes the adjustments as they are stored at that moment. */
-  const change = (label: string, patch: (before: RestAdjustments) => Partial<RestAdjustments>) =>
-    attempt(() =>
-      changeDraft(db, player, label, ({ setup }) => {
-        const before = setup?.kind === 'rest' ? setup : NO_REST_ADJUSTMENTS;
-        return { setup: { ...before, ...patch(before) } };
-      })
+  const changeAs =
+    <Kind extends SetupKind>(kind: Kind) =>
+    (label: string, patch: (before: AdjustmentsOf<Kind>) => Partial<AdjustmentsOf<Kind>>): Promise<boolean> =>
+      attempt(() =>
+        changeDraft(db, player, label, ({ setup }) => {
+          const before = (setup?.kind === kind ? setup : noAdjustments(kind)) as AdjustmentsOf<Kind>;
+          return { setup: { ...before, ...patch(before) } as Draft['setup'] };
+        })
+      );
+
+  const adjust = (id: SettingId, value: number | undefined): Promise<boolean> =>
+    laid
+      ? changeAs(laid.kind)(`Adjusted ${SETTING_WORDS[id].name.toLowerCase()}`, ({ values }) => ({
+          values: withOwnValue(laid.kind, values, id, value)
+        }))
+      : Promise.resolve(false);
+
+  async function mark(id: SettingId, text: string) {
+    if (!laid) return;
+    const written = await changeAs(laid.kind)(
+      `Marked ${SETTING_WORDS[id].name.toLowerCase()}`,
+      ({ marks }) => ({ marks: { ...marks, [id]: text.trim() } })
     );
-
-  function adjust(id: SettingId<'rest'>, value: number | undefined) {
-    void change(`Adjusted ${SETTING_WORDS[id].name.toLowerCase()}`, ({ values }) => {
-      const { [id]: _old, ...others } = values;
-      return { values: value === undefined ? others : { ...others, [id]: value } };
-    });
-  }
-
-  async function mark(id: SettingId<'rest'>, text: string) {
-    const written = await change(`Marked ${SETTING_WORDS[id].name.toLowerCase()}`, ({ marks }) => ({
-      marks: { ...marks, [id]: text.trim() }
-    }));
     if (written) bench.typed.entered(`mark.${id}`, text);
   }
 
   async function keep() {
     const { decided, setups } = bench;
-    if (!decided || !rest) return;
-    const kept = await keeping.run(() =>
+    if (!decided || !laid) return;
+    const done = await keeping.run(() =>
       keepSetup(db, player, {
         fit: decided,
-        arrangement: rest,
-        ...bench.rest.basis,
+        arrangement: laid.arrangement,
+        ...bench.setup.basis,
         after: setups[0]?.id ?? null
       })
     );
-    if (kept) ondone();
+    if (done) ondone();
   }
 </script>
 
 {#if !bench.decided}
   <p class="soft">The set-up starts from the decided size.</p>
-{:else if !stack || !rest || !instrument}
-  <p class="soft">Measure the neck gap or the height, and a starting point appears here.</p>
+{:else if !laid || !instrument}
+  <p class="soft">
+    {bench.setup.kind === 'rest'
+      ? 'Measure the neck gap or the height, and a starting point appears here.'
+      : 'Measure the height, and a starting point appears here.'}
+  </p>
 {:else}
   <p class="keep">
-    {#if bench.rest.kept && !bench.rest.changed}
-      <b>Set-up {bench.rest.kept.version} is kept.</b> Change anything and keep it as a new version.
+    {#if kept && !bench.setup.changed}
+      <b>Set-up {kept.version} is kept.</b> Change anything and keep it as a new version.
     {:else}
       <button
         type="button"
@@ -104,66 +99,54 @@
         disabled={keeping.busy}
         onclick={keep}
       >
-        Keep this set-up{bench.rest.kept ? ` as version ${bench.rest.kept.version + 1}` : ''}
+        Keep this set-up{kept ? ` as version ${kept.version + 1}` : ''}
         <span class="key">↵</span>
       </button>
       <span class="soft">A starting point from the tape. Look, change one thing, look again.</span>
     {/if}
   </p>
   <div class="setup">
-    <div class="choices">
-      <Choice
-        label="What fills the gap"
-        value={rest.choices.school}
-        options={REST_SCHOOLS.map((value) => ({ value, text: REST_SCHOOL_WORDS[value].name }))}
-        onpick={(school) =>
-          change('Changed the set-up school', ({ choices }) => ({ choices: { ...choices, school } }))}
-        stacked
+    {#if laid.kind === 'rest'}
+      <RestSetup {laid} {player} {instrument} {unit} onchange={changeAs('rest')} />
+    {:else if laid.kind === 'seated'}
+      <SeatedSetup
+        {laid}
+        {instrument}
+        {unit}
+        readings={bench.readings}
+        own={bench.setup.adjustments('seated').values}
+        onchange={changeAs('seated')}
+        onadjust={adjust}
       />
-      <p class="text-sm soft">{REST_SCHOOL_WORDS[rest.choices.school].why}</p>
-      <Choice
-        label="Chin rest mounted"
-        value={rest.choices.mount}
-        options={CHIN_REST_MOUNTS.map((value) => ({ value, text: MOUNT_WORDS[value] }))}
-        onpick={(mount) =>
-          change('Moved the chin rest', ({ choices }) => ({ choices: { ...choices, mount } }))}
-        stacked
+    {:else}
+      <StandingSetup
+        {laid}
+        {instrument}
+        {unit}
+        readings={bench.readings}
+        own={bench.setup.adjustments('standing').values}
+        onchange={changeAs('standing')}
+        onadjust={adjust}
       />
-      <SteadySlider
-        value={Math.round(bench.rest.adjustments.values.tilt ?? stack.tiltDeg)}
-        min={TILT_RANGE_DEG[0]}
-        max={TILT_RANGE_DEG[1]}
-        label={(tiltDeg) => `Tilt of the strings: ${tiltDeg}°, ${HIGH_END_WORDS[highEnd]}`}
-        onmove={(tilt) => change('Changed the tilt', ({ values }) => ({ values: { ...values, tilt } }))}
-      />
-    </div>
-
+    {/if}
     <div class="numbers">
-      <div class="figures">
-        <figure>
-          <GapFigure {stack} {rest} {unit} />
-          <figcaption>From the side: what fills the gap</figcaption>
-        </figure>
-        <figure>
-          <BackFigure family={player.family} {instrument} {rest} {unit} />
-          <figcaption>
-            From the back: the chin-rest side is on the right; {HIGH_END_WORDS[highEnd]} (filled)
-          </figcaption>
-        </figure>
-      </div>
-      {#each stack.warnings as warning (warning.code)}
-        <p class="warning">{restWarningSentence(warning, unit)}</p>
+      {#each warningSentences(laid.plan.warnings, unit) as sentence (sentence)}
+        <p class="warning">{sentence}</p>
       {/each}
-
-      <RestSettingsTable {rest} {unit} typed={bench.typed} onadjust={adjust} onmark={mark} />
-
-      {#if changes.length > 0 && bench.rest.earlier}
+      <SettingsTable
+        arrangement={laid.arrangement}
+        {unit}
+        typed={bench.typed}
+        onadjust={(id, value) => void adjust(id, value)}
+        onmark={mark}
+      />
+      {#if changes.length > 0 && earlier}
         <p class="text-sm soft">
-          Since set-up {bench.rest.earlier.version} of {dayText(bench.rest.earlier.day)}:
-          {changes.join('; ')}.
+          Since set-up {earlier.version} of {dayText(earlier.day)}: {changes.join('; ')}.
         </p>
       {/if}
     </div>
+    <div class="numbers"><AdjustLoop {bench} {player} kind={laid.kind} /></div>
   </div>
 {/if}
 
@@ -175,23 +158,8 @@
     align-items: start;
     margin-top: 1rem;
   }
-  .choices {
-    display: flex;
-    flex-direction: column;
-    gap: 0.75rem;
-  }
-  .figures {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 1rem 2rem;
-    justify-content: space-around;
-  }
-  figcaption {
-    font-size: 0.85rem;
-    color: var(--ink-soft);
-    text-align: center;
-    max-width: 26rem;
-    margin-inline: auto;
+  .numbers {
+    grid-column: 2;
   }
   .warning {
     color: var(--stop);
@@ -206,7 +174,10 @@
   }
   @media (max-width: 900px) {
     .setup {
-      grid-template-columns: 1fr;
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .numbers {
+      grid-column: 1;
     }
   }
 </style>

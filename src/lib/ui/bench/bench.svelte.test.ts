@@ -98,10 +98,10 @@ describe('a fit on the bench', () => {
     const { player, bench } = await measured();
     const { size } = await givenDecision(db, player);
     expect(bench.decided?.size).toBe(size);
-    expect(bench.rest.arrangement).not.toBeNull();
+    expect(bench.setup.arrangement).not.toBeNull();
     for (const family of ['viola', 'cello', 'bass'] as const) {
       await edited(player, { family });
-      expect([family, bench.decided, bench.rest.arrangement]).toEqual([family, null, null]);
+      expect([family, bench.decided, bench.setup.arrangement]).toEqual([family, null, null]);
     }
     await edited(player, { family: 'violin' });
     expect(bench.decided?.size).toBe(size);
@@ -209,42 +209,45 @@ describe('left open overnight', () => {
 
 describe('the rest', () => {
   const kept = async (player: Player, bench: Bench) => {
-    const { decided, rest, setups } = bench;
-    if (!decided || !rest.arrangement) throw new Error('nothing to keep');
-    const { arrangement, basis } = rest;
+    const { decided, setup, setups } = bench;
+    if (!decided || !setup.arrangement) throw new Error('nothing to keep');
+    const { arrangement, basis } = setup;
     return keepSetup(db, player, { fit: decided, arrangement, ...basis, after: setups[0]?.id ?? null });
   };
 
   it('is worked out from the neck gap, and says when that was estimated', async () => {
     const { player, bench } = await measured();
     await givenDecision(db, player);
-    expect(bench.rest.basis.lengths.neckGap).toBe(58);
-    expect(bench.rest.basis.estimated).toEqual([]);
+    expect(bench.setup.basis.lengths.neckGap).toBe(58);
+    expect(bench.setup.basis.estimated).toEqual([]);
     const other = await givenPlayer(db, { name: 'No Gap' });
     await givenReadings(db, other, { armToPalm: 478 });
     await givenDecision(db, other);
-    const { rest } = await benchOf(other);
-    expect(rest.basis.estimated).toEqual(['neckGap']);
-    expect(rest.stack?.neckGapMm).toBeGreaterThan(40);
+    const { setup } = await benchOf(other);
+    expect(setup.basis.estimated).toEqual(['neckGap']);
+    expect(setup.laid?.kind === 'rest' ? setup.laid.plan.neckGapMm : 0).toBeGreaterThan(40);
   });
 
   it('changed by hand differs from what was kept, until that is kept too or taken back', async () => {
     const { player, bench } = await measured();
     await givenDecision(db, player);
     await kept(player, bench);
-    expect([bench.rest.kept?.version, bench.rest.changed]).toEqual([1, false]);
+    expect([bench.setup.kept?.version, bench.setup.changed]).toEqual([1, false]);
     await changeDraft(db, player, 'Chin rest', {
       setup: { kind: 'rest', choices: {}, values: { chinRest: 25 }, marks: {} }
     });
-    expect(bench.rest.changed).toBe(true);
-    expect(bench.rest.arrangement?.settings.chinRest).toMatchObject({ value: 25, origin: 'adjusted' });
+    expect(bench.setup.changed).toBe(true);
+    expect(bench.setup.arrangement?.settings['chinRest' as never]).toMatchObject({
+      value: 25,
+      origin: 'adjusted'
+    });
     await undo(db);
-    expect(bench.rest.changed).toBe(false);
+    expect(bench.setup.changed).toBe(false);
     await changeDraft(db, player, 'Chin rest', {
       setup: { kind: 'rest', choices: {}, values: { chinRest: 25 }, marks: {} }
     });
     await kept(player, bench);
-    expect([bench.rest.kept?.version, bench.rest.changed]).toEqual([2, false]);
+    expect([bench.setup.kept?.version, bench.setup.changed]).toEqual([2, false]);
   });
 
   it('pressed twice is kept once', async () => {

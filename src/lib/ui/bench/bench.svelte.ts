@@ -38,7 +38,7 @@ import { sexOf } from '$lib/data/lengths';
 import { clock } from '$lib/ui/clock.svelte';
 import { live, liveRecord, liveRows, type Live } from '$lib/ui/live.svelte';
 import { TypedTexts } from '$lib/ui/typed.svelte';
-import { RestBench } from './rest.svelte';
+import { SetupBench } from './setup.svelte';
 
 /**
  * Everything that one fit shows: the player's records as they stand in the database, what is typed or chosen
@@ -53,11 +53,12 @@ export class Bench {
   readonly #trials;
   readonly #pains;
   readonly #checks;
+  readonly #looks;
   readonly #draft: Live<Draft | null>;
   readonly #settings;
   readonly typed: TypedTexts;
-  /** The rest of a violin or viola, as it is on the screen and as it was kept. */
-  readonly rest = new RestBench(this);
+  /** The set-up, as it is on the screen and as it was kept. */
+  readonly setup = new SetupBench(this);
 
   constructor(playerId: string) {
     this.#playerId = playerId;
@@ -71,6 +72,7 @@ export class Bench {
     this.#trials = liveRows('trials', () => db.trials.where(owned).toArray(), isMine);
     this.#pains = liveRows('pains', () => db.pains.where(owned).toArray(), isMine);
     this.#checks = liveRows('checks', () => db.checks.where(owned).toArray(), isMine);
+    this.#looks = liveRows('looks', () => db.looks.where(owned).toArray(), isMine);
     this.#draft = liveRecord('drafts', () => db.drafts.get(playerId), isIt);
     this.#settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
     this.typed = new TypedTexts(playerId);
@@ -85,6 +87,7 @@ export class Bench {
       this.#trials,
       this.#pains,
       this.#checks,
+      this.#looks,
       this.#draft,
       this.#settings
     ];
@@ -105,6 +108,8 @@ export class Bench {
 
   readonly draft = $derived.by(() => this.#draft.current ?? newDraft(this.#playerId));
   readonly checkResults = $derived.by(() => newestFirst(this.#checks.current));
+  /** The looks of the adjust loop, oldest first. */
+  readonly looks = $derived.by(() => newestFirst(this.#looks.current).toReversed());
   /** The set-ups of this player, newest first. */
   readonly setups: readonly Setup[] = $derived.by(() => newestFirst(this.#setups.current));
 

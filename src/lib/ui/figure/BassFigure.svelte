@@ -64,7 +64,8 @@
 <LowScene
   family="bass"
   {readings}
-  {candidate}
+  instrument={candidate.instrument}
+  tone={candidate.verdict}
   setup={{ pinMm }}
   {topMm}
   {unit}

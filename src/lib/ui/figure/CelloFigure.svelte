@@ -68,7 +68,8 @@
 <LowScene
   family="cello"
   {readings}
-  {candidate}
+  instrument={candidate.instrument}
+  tone={candidate.verdict}
   setup={{ seatMm: posture.seatMm, angleDeg: posture.angleDeg, slideMm: posture.slideMm }}
   {topMm}
   {unit}

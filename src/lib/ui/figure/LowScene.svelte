@@ -3,12 +3,13 @@
   import type { MeasurementId, Readings } from '$lib/core/body';
   import type { FigureSetup } from '$lib/core/figure';
   import type { LengthUnit } from '$lib/core/length';
-  import type { Candidate } from '$lib/core/sizing';
+  import type { NominalInstrument } from '$lib/core/instruments';
   import Choice from '$lib/ui/Choice.svelte';
   import { drawPicture } from '$lib/workers/pictures';
   import { Drawn } from './drawn.svelte';
   import PictureShapes from './PictureShapes.svelte';
   import Ruler from './Ruler.svelte';
+  import SceneHandle, { type Handle } from './SceneHandle.svelte';
   import { Turning } from './turning.svelte';
 
   export interface Note {
@@ -31,7 +32,8 @@
   let {
     family,
     readings,
-    candidate,
+    instrument,
+    tone = '',
     setup,
     topMm,
     unit,
@@ -41,13 +43,18 @@
     guidesMm,
     dots,
     notes,
-    places,
+    places = [],
+    handles = [],
+    moving = false,
     onmeasure,
+    onhandle,
     children
   }: {
     family: 'cello' | 'bass';
     readings: Readings;
-    candidate: Candidate;
+    instrument: NominalInstrument;
+    /** What the instrument's colour says: `fits`, `large`, `small`, or nothing. */
+    tone?: string;
     setup: FigureSetup;
     /** How high the drawing must reach, mm. */
     topMm: number;
@@ -61,8 +68,13 @@
     /** Spots that are marked. */
     dots: readonly string[];
     notes: readonly Note[];
-    places: readonly Place[];
+    places?: readonly Place[];
+    /** What can be dragged in the drawing. */
+    handles?: readonly Handle[];
+    /** A handle is being dragged: drawn coarser. */
+    moving?: boolean;
     onmeasure?: (id: MeasurementId) => void;
+    onhandle?: (id: string, value: number, done: boolean) => void;
     /** What else is chosen for the drawing. */
     children?: Snippet;
   } = $props();
@@ -80,11 +92,11 @@
   const originX = $derived(56 + (notesX - 56) * 0.52);
   const drawn = new Drawn(
     () => ({
-      figure: { family, readings, instrument: candidate.instrument, setup },
+      figure: { family, readings, instrument, setup },
       options: {
         view: { azimuth: turning.azimuth, elevation: 0, crop: null, without: [] },
         detail: scale,
-        coarse: turning.moving
+        coarse: turning.moving || moving
       }
     }),
     ({ figure, options }) => drawPicture(figure, options)
@@ -104,7 +116,7 @@
   );
 </script>
 
-<div class="scene {waiting ? 'waiting' : candidate.verdict}" bind:clientWidth={width}>
+<div class="scene {waiting ? 'waiting' : tone}" bind:clientWidth={width}>
   <svg {width} {height} viewBox="0 0 {width} {height}" role="img" aria-label={description}>
     <line class="floor" x1="40" x2={width - 8} y1={floorY} y2={floorY} />
     <Ruler lengthMm={Math.floor(topMm / 100) * 100} {scale} x={48} y={floorY} {unit} direction="up" />
@@ -148,6 +160,12 @@
     onpointercancel={turning.end}
     onkeydown={turning.key}
   ></div>
+  {#if onhandle}
+    {#each handles as handle (handle.id)}
+      {@const at = px(handle.spot)}
+      {#if at}<SceneHandle {handle} {...at} {scale} azimuth={turning.azimuth} onmove={onhandle} />{/if}
+    {/each}
+  {/if}
   {#if onmeasure}
     {#each places as { id, name, spot } (id)}
       {@const at = px(spot)}

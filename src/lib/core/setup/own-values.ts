@@ -1,0 +1,29 @@
+import { clamp } from '../maths';
+import { reachOf, type SettingId, type SetupKind } from './kinds';
+
+/** Seat, angle and slide together decide the pin: of the four at most three can be held. */
+const DECIDE_THE_PIN: readonly SettingId[] = ['seat', 'angle', 'slide'];
+
+type OwnValues = Readonly<Partial<Record<SettingId, number>>>;
+
+/**
+ * A teacher's own values with one more set, or given back to be computed. A value beyond what the setting can do is
+ * taken at its end. Where a cello's seat, angle, slide and pin would all be held, the oldest say gives way: the slide to
+ * a pin, the pin to any other.
+ */
+export function withOwnValue(
+  kind: SetupKind,
+  values: OwnValues,
+  id: SettingId,
+  value: number | undefined
+): OwnValues {
+  const { [id]: _old, ...others } = values;
+  if (value === undefined) return others;
+  const { low, high } = reachOf(kind, id);
+  const next: OwnValues = { ...others, [id]: clamp(value, low, high) };
+  const allHeld =
+    kind === 'seated' && next.pin !== undefined && DECIDE_THE_PIN.every((one) => next[one] !== undefined);
+  if (!allHeld) return next;
+  const { [id === 'pin' ? 'slide' : 'pin']: _given, ...held } = next;
+  return held;
+}

@@ -1,0 +1,217 @@
+<script lang="ts">
+  import { tick } from 'svelte';
+  import { VIEWS } from '$lib/core/figure/views';
+  import {
+    HOLDS,
+    pinForPeg,
+    SEEN_PICTURES,
+    seenAtLook,
+    seenFor,
+    stepAfter,
+    type SettingId,
+    type SetupKind,
+    type Step
+  } from '$lib/core/setup';
+  import { parseLength } from '$lib/core/length';
+  import { db, noteLook, type Player } from '$lib/data';
+  import { Action } from '$lib/ui/action.svelte';
+  import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
+  import { SETTING_WORDS, settingText } from '$lib/words/setup';
+  import { SEEN_WORDS, stepSentence } from '$lib/words/setup-looks';
+  import type { Bench } from './bench.svelte';
+
+  /** Look, change one thing, look again: what is seen is picked from pictures, and one change follows. */
+  let { bench, player, kind }: { bench: Bench; player: Player; kind: SetupKind } = $props();
+
+  const unit = $derived(bench.settings.unit);
+  const options = $derived(seenFor(kind));
+  const looks = $derived(bench.setup.looks);
+  const stopped = $derived(bench.pains.length > 0);
+  const noting = new Action();
+  /** What followed from the newest look. */
+  let last = $state.raw<{ readonly seen: string; readonly step: Step } | null>(null);
+  let missed = $state('');
+  let answer: HTMLElement | undefined = $state();
+
+  /** A peg whose distance from the ear was read needs no search. */
+  function exactFor(seen: string): number | undefined {
+    const laid = bench.setup.laid;
+    if (laid?.kind !== 'seated' || !seen.startsWith('seated-peg')) return undefined;
+    const parsed = parseLength(missed, unit);
+    if (!parsed.ok) return undefined;
+    return pinForPeg(seen === 'seated-peg-high' ? parsed.mm : -parsed.mm, laid.plan.posture.angleDeg);
+  }
+
+  async function see(seen: string) {
+    const { values } = bench.setup;
+    const step = stepAfter(kind, seen, looks, values, exactFor(seen));
+    const mends = seen === HOLDS ? null : seenAtLook(seen).mends;
+    const setting = step.kind === 'hint' ? null : (step.setting ?? mends?.setting ?? null);
+    const noted = await noting.run(() =>
+      noteLook(db, player, {
+        kind,
+        seen,
+        step,
+        at: setting === null ? null : { setting, value: values[setting] ?? 0 },
+        after: looks.length
+      })
+    );
+    if (!noted) return;
+    last = { seen, step };
+    missed = '';
+    await tick();
+    answer?.focus();
+  }
+
+  function keydown(event: KeyboardEvent) {
+    if (event.repeat || event.altKey || event.ctrlKey || event.metaKey) return;
+    if (event.target instanceof HTMLInputElement) return;
+    const option = options[Number(event.key) - 1];
+    if (option) void see(option.id);
+    else if (event.key === '0') void see(HOLDS);
+    else return;
+    event.preventDefault();
+  }
+</script>
+
+<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
+<section class="loop" aria-labelledby="loop-title" onkeydown={keydown}>
+  <h3 id="loop-title">What do you see?</h3>
+  {#if stopped}
+    <p class="stop">
+      Stopped for pain. Another rest, support or size, or a wait, comes first; close the note below when it is
+      settled.
+    </p>
+  {:else}
+    {#if last}
+      <p class="answer" data-step={last.step.kind} tabindex="-1" bind:this={answer} role="status">
+        {stepSentence(last.step, last.seen, unit)}
+        {#if last.step.kind !== 'hint' && SEEN_WORDS[last.seen]?.hint}
+          <span class="soft">{SEEN_WORDS[last.seen]?.hint}</span>
+        {/if}
+      </p>
+    {:else}
+      <p class="soft">Play a few notes, look, and tap what you see. One change follows; then look again.</p>
+    {/if}
+    <ul>
+      {#each options as { id }, index (id)}
+        {@const shown = SEEN_PICTURES[id]}
+        <li>
+          <button type="button" class="btn act" data-seen={id} onclick={() => see(id)}>
+            {#if shown && bench.setup.instrument}
+              <SeenPicture
+                family={player.family}
+                readings={bench.readings}
+                instrument={bench.setup.instrument}
+                pose={shown.pose}
+                view={VIEWS[shown.view]}
+                changes={shown.changes}
+              />
+            {/if}
+            <span><span class="key">{index + 1}</span> {SEEN_WORDS[id]?.text}</span>
+          </button>
+        </li>
+      {/each}
+      <li>
+        <button type="button" class="btn act holds" data-seen="holds" onclick={() => see(HOLDS)}>
+          <span><span class="key">0</span> Nothing: it holds</span>
+        </button>
+      </li>
+    </ul>
+    {#if kind === 'seated'}
+      <label class="missed">
+        Peg away from its place behind the ear, if you read it
+        <input
+          class="field num"
+          maxlength="12"
+          placeholder={unit === 'cm' ? '25 mm' : '1 in'}
+          bind:value={missed}
+        />
+      </label>
+    {/if}
+    {#if looks.length > 0}
+      <details>
+        <summary>{looks.length === 1 ? 'One look' : `${looks.length} looks`} so far</summary>
+        <ol>
+          {#each looks as { seen, change }, index (index)}
+            <li>
+              {seen === HOLDS ? 'It holds' : SEEN_WORDS[seen]?.text}{#if change}: {SETTING_WORDS[
+                  change.setting as SettingId
+                ].name}
+                {settingText(change.setting as SettingId, change.from, unit)}{#if change.to !== change.from}
+                  → {settingText(change.setting as SettingId, change.to, unit)}{/if}{/if}
+            </li>
+          {/each}
+        </ol>
+      </details>
+    {/if}
+  {/if}
+</section>
+
+<style>
+  .loop {
+    border-top: 1px solid var(--line);
+    padding-top: 0.75rem;
+    display: grid;
+    gap: 0.6rem;
+  }
+  h3 {
+    font-weight: 700;
+    font-size: 1.1rem;
+  }
+  ul {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(9.5rem, 1fr));
+    gap: 0.5rem;
+  }
+  ul .btn {
+    width: 100%;
+    height: 100%;
+    display: grid;
+    grid-template-rows: 1fr auto;
+    gap: 0.35rem;
+    padding: 0.35rem;
+    white-space: normal;
+    text-align: left;
+    font-size: 0.9rem;
+    justify-items: start;
+  }
+  .holds {
+    align-content: center;
+    font-weight: 650;
+  }
+  .answer {
+    font-size: 1.15rem;
+    font-weight: 650;
+    border-left: 3px solid var(--next);
+    padding-left: 0.75rem;
+  }
+  .answer .soft {
+    display: block;
+    font-size: 0.95rem;
+    font-weight: 400;
+  }
+  .stop {
+    color: var(--stop);
+    font-weight: 600;
+  }
+  .missed {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.75rem;
+  }
+  .missed input {
+    width: 7rem;
+  }
+  summary {
+    min-height: 2.75rem;
+    display: flex;
+    align-items: center;
+    cursor: pointer;
+  }
+  ol {
+    list-style: decimal;
+    padding-left: 1.5rem;
+  }
+</style>

@@ -1,0 +1,98 @@
+<script lang="ts">
+  import {
+    CHIN_REST_MOUNTS,
+    highEndOf,
+    REST_SCHOOLS,
+    TILT_RANGE_DEG,
+    type RestAdjustments
+  } from '$lib/core/setup';
+  import type { NominalInstrument } from '$lib/core/instruments';
+  import type { Player } from '$lib/data';
+  import type { LengthUnit } from '$lib/core/length';
+  import Choice from '$lib/ui/Choice.svelte';
+  import SteadySlider from '$lib/ui/SteadySlider.svelte';
+  import BackFigure from '$lib/ui/figure/BackFigure.svelte';
+  import GapFigure from '$lib/ui/figure/GapFigure.svelte';
+  import { HIGH_END_WORDS, MOUNT_WORDS, REST_SCHOOL_WORDS } from '$lib/words/setup';
+  import type { Laid } from './setup.svelte';
+
+  /** What fills the gap between collarbone and jaw: the ways to fill it, and the two drawings. */
+  let {
+    laid,
+    player,
+    instrument,
+    unit,
+    onchange
+  }: {
+    laid: Extract<Laid, { kind: 'rest' }>;
+    player: Player;
+    instrument: NominalInstrument;
+    unit: LengthUnit;
+    onchange: (
+      label: string,
+      patch: (before: RestAdjustments) => Partial<RestAdjustments>
+    ) => Promise<boolean>;
+  } = $props();
+
+  const rest = $derived(laid.arrangement);
+  const highEnd = $derived(highEndOf(rest.settings.shoulderFoot.value, rest.settings.chestFoot.value));
+</script>
+
+<div class="choices">
+  <Choice
+    label="What fills the gap"
+    value={rest.choices.school}
+    options={REST_SCHOOLS.map((value) => ({ value, text: REST_SCHOOL_WORDS[value].name }))}
+    onpick={(school) =>
+      onchange('Changed the set-up school', ({ choices }) => ({ choices: { ...choices, school } }))}
+    stacked
+  />
+  <p class="text-sm soft">{REST_SCHOOL_WORDS[rest.choices.school].why}</p>
+  <Choice
+    label="Chin rest mounted"
+    value={rest.choices.mount}
+    options={CHIN_REST_MOUNTS.map((value) => ({ value, text: MOUNT_WORDS[value] }))}
+    onpick={(mount) => onchange('Moved the chin rest', ({ choices }) => ({ choices: { ...choices, mount } }))}
+    stacked
+  />
+  <SteadySlider
+    value={Math.round(rest.settings.tilt.value)}
+    min={TILT_RANGE_DEG[0]}
+    max={TILT_RANGE_DEG[1]}
+    label={(tiltDeg) => `Tilt of the strings: ${tiltDeg}°, ${HIGH_END_WORDS[highEnd]}`}
+    onmove={(tilt) => onchange('Changed the tilt', ({ values }) => ({ values: { ...values, tilt } }))}
+  />
+</div>
+<div class="figures">
+  <figure>
+    <GapFigure stack={laid.plan} {rest} {unit} />
+    <figcaption>From the side: what fills the gap</figcaption>
+  </figure>
+  <figure>
+    <BackFigure family={player.family} {instrument} {rest} {unit} />
+    <figcaption>
+      From the back: the chin-rest side is on the right; {HIGH_END_WORDS[highEnd]} (filled)
+    </figcaption>
+  </figure>
+</div>
+
+<style>
+  .choices {
+    display: flex;
+    flex-direction: column;
+    gap: 0.75rem;
+  }
+  .figures {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 1rem 2rem;
+    justify-content: space-around;
+  }
+  figcaption {
+    font-size: 0.85rem;
+    color: var(--ink-soft);
+    text-align: center;
+    max-width: 26rem;
+    margin-inline: auto;
+  }
+</style>

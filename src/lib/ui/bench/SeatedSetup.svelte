@@ -1,0 +1,175 @@
+<script lang="ts">
+  import { bodyOf, type Readings } from '$lib/core/body';
+  import { CORNER_RANGE_MM, seatedBody } from '$lib/core/cello';
+  import type { NominalInstrument } from '$lib/core/instruments';
+  import { formatLength, type LengthUnit } from '$lib/core/length';
+  import {
+    reachOf,
+    seatedPlan,
+    SETUP_CHOICES,
+    withOwnValue,
+    type AdjustmentsOf,
+    type SettingId
+  } from '$lib/core/setup';
+  import Choice from '$lib/ui/Choice.svelte';
+  import LowScene from '$lib/ui/figure/LowScene.svelte';
+  import { aboveOrBelow } from '$lib/words/sizing';
+  import { ANCHORING_WORDS, PLACING_WORDS } from '$lib/words/setup';
+  import type { Laid } from './setup.svelte';
+
+  type Seated = AdjustmentsOf<'seated'>;
+
+  /** Seat, pin and angle of a cello over the player, to be dragged; everything else answers at once. */
+  let {
+    laid,
+    instrument,
+    unit,
+    readings,
+    own,
+    onchange,
+    onadjust
+  }: {
+    laid: Extract<Laid, { kind: 'seated' }>;
+    instrument: NominalInstrument;
+    unit: LengthUnit;
+    readings: Readings;
+    /** What is held. */
+    own: Seated['values'];
+    onchange: (label: string, patch: (before: Seated) => Partial<Seated>) => Promise<boolean>;
+    onadjust: (id: SettingId, value: number | undefined) => Promise<boolean>;
+  } = $props();
+
+  /** What is being dragged, until it is kept. */
+  let dragged = $state<{ readonly id: SettingId; readonly value: number } | null>(null);
+  const body = $derived(bodyOf(readings));
+  const plan = $derived(
+    dragged && body
+      ? seatedPlan({
+          body: seatedBody(body),
+          cello: instrument,
+          own: withOwnValue('seated', own, dragged.id, dragged.value)
+        })
+      : laid.plan
+  );
+  const posture = $derived(plan.posture);
+  const choices = $derived(laid.arrangement.choices);
+
+  async function handled(id: string, value: number, done: boolean) {
+    dragged = { id: id as SettingId, value };
+    if (!done) return;
+    await onadjust(id as SettingId, value);
+    dragged = null;
+  }
+
+  const reach = (id: SettingId) => reachOf('seated', id);
+  const heightMm = $derived(body?.heightMm ?? 1300);
+  const handles = $derived([
+    {
+      id: 'seat',
+      name: 'Seat',
+      spot: 'seat',
+      value: posture.seatMm,
+      ...reach('seat'),
+      text: formatLength(posture.seatMm, unit),
+      axis: 'up' as const,
+      perMm: 1
+    },
+    {
+      id: 'pin',
+      name: 'Pin',
+      spot: 'pinTip',
+      value: posture.pinMm,
+      ...reach('pin'),
+      text: formatLength(posture.pinMm, unit),
+      axis: 'up' as const,
+      perMm: 1
+    },
+    {
+      id: 'angle',
+      name: 'Angle',
+      spot: 'scroll',
+      value: posture.angleDeg,
+      ...reach('angle'),
+      text: `${Math.round(posture.angleDeg)}°`,
+      axis: 'along' as const,
+      perMm: 57.3 / (posture.pinMm + instrument.overallMm)
+    }
+  ]);
+  const [lowest, highest] = CORNER_RANGE_MM;
+  const topMm = $derived(
+    Math.max(posture.ear.y + 0.1 * heightMm, posture.peg.y + 0.14 * instrument.overallMm)
+  );
+  const notes = $derived([
+    {
+      mm: Math.max(posture.ear.y, posture.peg.y),
+      title: 'Lowest peg',
+      text: aboveOrBelow(posture.pegAboveEarMm, 'the ear', unit)
+    },
+    { mm: posture.bowContact.y, title: 'Bow', text: `${Math.round(posture.bowShare * 100)} % in reach` },
+    { mm: posture.seatMm + 0.09 * heightMm, title: 'Seat', text: formatLength(posture.seatMm, unit) },
+    {
+      mm: posture.corner.y,
+      title: 'Lower corner',
+      text: aboveOrBelow(posture.cornerAboveKneeMm, 'the knee', unit),
+      off: posture.cornerAboveKneeMm < lowest || posture.cornerAboveKneeMm > highest
+    },
+    {
+      mm: Math.max(posture.pinTop.y / 2, 50),
+      title: `Endpin, ${plan.handWidths.toFixed(1)} hand-widths`,
+      text: `${formatLength(posture.pinMm, unit)}, at ${Math.round(posture.angleDeg)}°`
+    }
+  ]);
+  const description = $derived(
+    `The player with the cello: seat ${formatLength(posture.seatMm, unit)}, pin ${formatLength(posture.pinMm, unit)} from the ribs at ${Math.round(posture.angleDeg)} degrees, lowest peg ${aboveOrBelow(posture.pegAboveEarMm, 'the ear', unit)}, lower corner ${aboveOrBelow(posture.cornerAboveKneeMm, 'the inner knee', unit)}.`
+  );
+</script>
+
+<div class="choices">
+  <Choice
+    label="The pin is held by"
+    value={choices.anchoring}
+    options={SETUP_CHOICES.seated.anchoring.map((value) => ({ value, text: ANCHORING_WORDS[value] }))}
+    onpick={(anchoring) =>
+      onchange('Changed the anchor', ({ choices }) => ({ choices: { ...choices, anchoring } }))}
+    stacked
+  />
+  <Choice
+    label="The cello stands"
+    value={choices.placing}
+    options={SETUP_CHOICES.seated.placing.map((value) => ({ value, text: PLACING_WORDS[value].name }))}
+    onpick={(placing) =>
+      onchange('Changed how the cello stands', ({ choices }) => ({ choices: { ...choices, placing } }))}
+    stacked
+  />
+  <p class="text-sm soft">{PLACING_WORDS[choices.placing].why}</p>
+  <p class="text-sm soft">
+    Drag seat, pin and scroll in the drawing, or use the arrow keys on them. What you set stays; the rest
+    follows.
+  </p>
+</div>
+<div>
+  <LowScene
+    family="cello"
+    {readings}
+    {instrument}
+    setup={{ seatMm: posture.seatMm, angleDeg: posture.angleDeg, slideMm: posture.slideMm }}
+    {topMm}
+    {unit}
+    {description}
+    waiting={false}
+    guidesMm={[posture.ear.y, posture.kneeMm]}
+    dots={['leftEar', 'peg', 'lowerCorner', 'bowPlace']}
+    {notes}
+    {handles}
+    moving={dragged !== null}
+    onhandle={(id, value, done) => void handled(id, value, done)}
+  />
+</div>
+
+<style>
+  .choices {
+    display: flex;
+    flex-direction: column;
+    gap: 0.75rem;
+  }
+</style>

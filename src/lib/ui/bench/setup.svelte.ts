@@ -1,0 +1,186 @@
+import { bodyOf, FRACTION_OF_HEIGHT } from '$lib/core/body';
+import { seatedBody } from '$lib/core/cello';
+import { dimensionsOf, isShoulderFamily, type NominalInstrument } from '$lib/core/instruments';
+import {
+  changesBetween,
+  noAdjustments,
+  restStack,
+  seatedPlan,
+  settle,
+  settleSeated,
+  settleStanding,
+  SETUP_KIND_OF,
+  standingPlan,
+  TILT_DEG,
+  type AdjustmentsOf,
+  type Arrangement,
+  type ArrangementOf,
+  type KeptLook,
+  type RestStack,
+  type SeatedPlan,
+  type SettingId,
+  type SetupKind,
+  type StandingPlan
+} from '$lib/core/setup';
+import { isOfThisFit, type Setup } from '$lib/data';
+import type { MeasurementId } from '$lib/core/body';
+import type { Bench } from './bench.svelte';
+
+/** A set-up as it is on the screen: what was worked out, and what is to be set. */
+export type Laid =
+  | { readonly kind: 'rest'; readonly plan: RestStack; readonly arrangement: ArrangementOf<'rest'> }
+  | { readonly kind: 'seated'; readonly plan: SeatedPlan; readonly arrangement: ArrangementOf<'seated'> }
+  | {
+      readonly kind: 'standing';
+      readonly plan: StandingPlan;
+      readonly arrangement: ArrangementOf<'standing'>;
+    };
+
+/** Ways that are taken where the teacher chose none. */
+const USUAL_SEATED = { anchoring: 'strap', placing: 'turned' } as const;
+const USUAL_STANDING = { bowHold: 'overhand' } as const;
+
+/** Lengths that a set-up of a kind rests on. */
+const BASIS: Readonly<Record<SetupKind, readonly MeasurementId[]>> = {
+  rest: ['neckGap', 'height', 'shoulderSlope'],
+  seated: ['height', 'lowerLeg', 'seatedBreastbone', 'seatedEar', 'seatedShoulder', 'armReach'],
+  standing: ['height', 'gripHang', 'cheek', 'eyebrow']
+};
+
+/** The set-up at one bench: worked out, changed by hand, and as it was kept. Reads only. */
+export class SetupBench {
+  readonly #bench: Bench;
+
+  constructor(bench: Bench) {
+    this.#bench = bench;
+  }
+
+  readonly kind: SetupKind | null = $derived.by(() => {
+    const { player } = this.#bench;
+    return player && SETUP_KIND_OF[player.family];
+  });
+
+  /** The set-ups of this kind, newest first. */
+  readonly #mine: readonly Setup[] = $derived.by(() =>
+    this.#bench.setups.filter(
+      ({ kind, family }) => kind === this.kind && family === this.#bench.player?.family
+    )
+  );
+
+  /** The set-up that was kept for the decision of this fit. */
+  readonly kept: Setup | null = $derived.by(() => {
+    const { decided } = this.#bench;
+    return decided ? (this.#mine.find(({ fitId }) => fitId === decided.id) ?? null) : null;
+  });
+
+  /** The newest set-up of an earlier fit on the same family, to compare with. */
+  readonly earlier: Setup | null = $derived.by(
+    () => this.#mine.find(({ fitId }) => fitId !== this.#bench.decided?.id) ?? null
+  );
+
+  /** What was changed by hand. */
+  adjustments<Kind extends SetupKind>(kind: Kind): AdjustmentsOf<Kind> {
+    const { setup } = this.#bench.draft;
+    return setup?.kind === kind ? (setup as AdjustmentsOf<Kind>) : noAdjustments(kind);
+  }
+
+  /** The instrument that was decided on. */
+  readonly instrument: NominalInstrument | null = $derived.by(() => {
+    const { decided, player, settings } = this.#bench;
+    return decided && player && dimensionsOf(player.family, decided.size, settings.dimensions);
+  });
+
+  /** The set-up as it is on the screen; null while there is nothing to work it out from. */
+  readonly laid: Laid | null = $derived.by(() => {
+    const { kind, instrument } = this;
+    if (!instrument) return null;
+    if (kind === 'rest') return this.#rest(instrument);
+    const body = bodyOf(this.#bench.readings);
+    if (!body || kind === null) return null;
+    if (kind === 'seated') {
+      const adjustments = this.adjustments('seated');
+      const plan = seatedPlan({ body: seatedBody(body), cello: instrument, own: adjustments.values });
+      return { kind, plan, arrangement: settleSeated(plan, USUAL_SEATED, adjustments) };
+    }
+    const adjustments = this.adjustments('standing');
+    const plan = standingPlan({
+      heights: {
+        gripHangMm: body.length('gripHang').mm,
+        cheekMm: body.length('cheek').mm,
+        eyebrowMm: body.length('eyebrow').mm
+      },
+      bass: instrument,
+      own: adjustments.values
+    });
+    return { kind, plan, arrangement: settleStanding(plan, USUAL_STANDING, adjustments) };
+  });
+
+  #rest(instrument: NominalInstrument): Laid | null {
+    const { player, settings, newest } = this.#bench;
+    const adjustments = this.adjustments('rest');
+    const neckGapMm = this.#bench.valueOf('neckGap');
+    const heightMm = this.#bench.valueOf('height') ?? this.#heightFromArm();
+    if (!player || !isShoulderFamily(player.family) || (neckGapMm === null && heightMm === null)) return null;
+    const dropMm = this.#bench.valueOf('shoulderSlope');
+    const chinRestMm = adjustments.values.chinRest;
+    const plan = restStack({
+      instrument,
+      neckGapMm,
+      heightMm,
+      shoulder:
+        dropMm !== null && heightMm !== null ? { dropMm } : { slope: newest.shoulderSlope?.look ?? 'medium' },
+      school: adjustments.choices.school ?? settings.restSchool,
+      tiltDeg: adjustments.values.tilt ?? TILT_DEG[settings.tiltSchool],
+      ...(chinRestMm === undefined ? {} : { chinRestMm })
+    });
+    const usual = { school: settings.restSchool, mount: 'beside' } as const;
+    return { kind: 'rest', plan, arrangement: settle(plan, usual, adjustments) };
+  }
+
+  #heightFromArm(): number | null {
+    const palmMm = this.#bench.valueOf('armToPalm');
+    return palmMm === null ? null : palmMm / FRACTION_OF_HEIGHT.neckToPalm;
+  }
+
+  get arrangement(): Arrangement | null {
+    return this.laid?.arrangement ?? null;
+  }
+
+  /** The settings as they stand, in their own units. */
+  get values(): Readonly<Partial<Record<SettingId, number>>> {
+    const { arrangement } = this;
+    return arrangement
+      ? Object.fromEntries(Object.entries(arrangement.settings).map(([id, { value }]) => [id, value]))
+      : {};
+  }
+
+  /** What the set-up on the screen rests on, for its record. */
+  get basis() {
+    const { kind, laid } = this;
+    const ids = kind ? BASIS[kind] : [];
+    const read = ids.flatMap((id) => {
+      const mm = this.#bench.valueOf(id);
+      return mm === null ? [] : ([[id, mm]] as const);
+    });
+    const stood = laid?.kind === 'rest' ? { neckGap: laid.plan.neckGapMm } : {};
+    const needed = ids.filter((id) => id !== 'height' && id !== 'shoulderSlope');
+    return {
+      lengths: { ...stood, ...Object.fromEntries(read) },
+      estimated: needed.filter((id) => this.#bench.valueOf(id) === null)
+    };
+  }
+
+  /** The looks of this fit's set-up, oldest first. */
+  readonly looks: readonly KeptLook[] = $derived.by(() =>
+    this.#bench.looks.filter((look) => {
+      const { of } = this.#bench;
+      return look.kind === this.kind && look.setupId === null && of !== null && isOfThisFit(of, look);
+    })
+  );
+
+  /** True while the set-up on the screen differs from the one that was kept. */
+  readonly changed: boolean = $derived.by(() => {
+    const { kept, arrangement } = this;
+    return kept !== null && arrangement !== null && changesBetween(kept, arrangement).length > 0;
+  });
+}

@@ -1,0 +1,60 @@
+<script lang="ts">
+  import type { Readings } from '$lib/core/body';
+  import type { Change } from '$lib/core/figure';
+  import type { View } from '$lib/core/figure/views';
+  import type { Family, NominalInstrument } from '$lib/core/instruments';
+  import { drawPicture } from '$lib/workers/pictures';
+  import { Drawn } from './drawn.svelte';
+  import PictureView from './PictureView.svelte';
+
+  /** A small picture of what may be seen, on this player; the words beside it say what it shows. */
+  let {
+    family,
+    readings,
+    instrument,
+    pose,
+    view,
+    changes
+  }: {
+    family: Family;
+    readings: Readings;
+    instrument: NominalInstrument;
+    pose: string;
+    view: View;
+    changes: readonly Change[];
+  } = $props();
+
+  const WIDE_PX = 150;
+  const HIGH_PX = 120;
+  /** Width over height of a whole figure, about. */
+  const WHOLE = 0.7;
+  const heightMm = $derived(readings.height?.[0] ?? 1400);
+  const drawn = new Drawn(
+    () => ({
+      question: { family, readings, instrument, pose, changes },
+      options: {
+        view,
+        detail: view.crop ? WIDE_PX / (view.crop.width * heightMm) : HIGH_PX / heightMm,
+        marked: changes
+      }
+    }),
+    ({ question, options }) => drawPicture(question, options)
+  );
+  const shape = $derived(view.crop ? view.crop.width / view.crop.height : WHOLE);
+</script>
+
+<div class="seen" aria-hidden="true"><PictureView picture={drawn.current} label="" {shape} /></div>
+
+<style>
+  .seen {
+    height: 7.5rem;
+    width: 100%;
+    display: flex;
+    justify-content: center;
+  }
+  .seen :global(.figure-picture) {
+    height: 100%;
+    width: auto;
+    max-width: 100%;
+  }
+</style>
