@@ -1,5 +1,5 @@
 import { ageYears, GROWN_YEARS } from '$lib/core/growth';
-import { sizesOf, type Family, type Size } from '$lib/core/instruments';
+import { dimensionsOf, sizesOf, type Family, type Size } from '$lib/core/instruments';
 import {
   foresee,
   outlook,
@@ -8,13 +8,14 @@ import {
   type Outlook,
   type OutlookQuestion
 } from '$lib/core/outlook';
+import { setupReview, type SetupReview } from '$lib/core/setup';
 import { proposeSize, type Proposal, type Readings, type SizingQuestion } from '$lib/core/sizing';
 import type { IsoDay } from '$lib/core/time';
 import { advise, type Advice } from '$lib/core/trial';
 import type { Database } from './database';
 import { heightsOf, lengthsAtLastHeight, sexOf } from './lengths';
 import { freshReadings } from './measurements';
-import type { Draft, Fit, Measurement, Pain, Player, Settings, Trial } from './records';
+import type { Draft, Fit, Measurement, Pain, Player, Settings, Setup, Trial } from './records';
 import { getSettings, sizesInUse } from './settings';
 
 /** Everything on record that a question about a player's size rests on, on a day. */
@@ -24,6 +25,8 @@ export interface PlayerCase {
   readonly fits: readonly Fit[];
   readonly trials: readonly Trial[];
   readonly pains: readonly Pain[];
+  /** Where they matter; lists that only judge sizes leave them out. */
+  readonly setups?: readonly Setup[];
   /** The fit under way, if any. */
   readonly draft: Draft | null;
   readonly settings: Settings;
@@ -186,4 +189,24 @@ export function foresightOf(of: PlayerCase): Foresight | null {
   // Lengths without a height near them count while they are fresh, on the day from which it is foreseen.
   const last = of.measurements.reduce((latest, { day }) => (day > latest ? day : latest), fit.day);
   return foresee(outlookQuestion({ ...of, today: last }, fit.size, fit));
+}
+
+/** When the set-up on the size in use is to be looked at again; null without one. */
+export function setupReviewOf(of: PlayerCase): SetupReview | null {
+  const fit = newestFitOf(of.player, of.fits);
+  const setup = newestFirst(of.setups ?? []).find(({ fitId }) => fitId === fit?.id);
+  if (!fit || !setup) return null;
+  return setupReview(
+    {
+      kind: setup.kind,
+      instrument: dimensionsOf(setup.family, setup.size, of.settings.dimensions),
+      lengths: setup.basis.lengths
+    },
+    {
+      sex: sexOf(of.player),
+      birthMonth: of.player.birthMonth,
+      heights: heightsOf(of.measurements),
+      today: of.today
+    }
+  );
 }

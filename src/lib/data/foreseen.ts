@@ -1,14 +1,13 @@
 import type { Table } from 'dexie';
-import type { Foresight } from '$lib/core/outlook';
 import type { IsoDay } from '$lib/core/time';
-import { foresightOf, groupByPlayer, type PlayerCase } from './case';
+import { foresightOf, groupByPlayer, setupReviewOf, type PlayerCase } from './case';
 import { dropClaim, keepClaimed, layClaim } from './claims';
 import type { Database } from './database';
 import type { Foreseen } from './schema/foreseen';
 import { getSettings } from './settings';
 
 /** Which way of foreseeing made what is kept; raise it when the judgement changes, and all is worked out anew. */
-const FORESEEN_BY = 1;
+const FORESEEN_BY = 2;
 
 /** Players worked out between two reports of progress. */
 const AT_ONCE = 250;
@@ -54,7 +53,7 @@ export async function foreseeMissing(
         claim,
         cases
           .slice(from, from + AT_ONCE)
-          .map((of) => ({ id: of.player.id, by: FORESEEN_BY, foresight: foresightOrNone(of) }))
+          .map((of) => ({ id: of.player.id, by: FORESEEN_BY, ...foreseenOf(of) }))
       );
     }
     report(cases.length, cases.length);
@@ -71,7 +70,7 @@ const missingOf = (db: Database, share: Share): Promise<readonly string[]> =>
   });
 
 const casesOf = (db: Database, ids: readonly string[], today: IsoDay): Promise<readonly PlayerCase[]> =>
-  db.transaction('r', [db.players, db.measurements, db.fits, db.settings], async () => {
+  db.transaction('r', [db.players, db.measurements, db.fits, db.setups, db.settings], async () => {
     const [first = '', last = ''] = [ids[0], ids.at(-1)];
     // One look at all that lies between is quicker than many looks by the index.
     const of = <T>(table: Table<T, string>, index: string) =>
@@ -80,10 +79,11 @@ const casesOf = (db: Database, ids: readonly string[], today: IsoDay): Promise<r
         : table.where(index).anyOf(ids)
       ).toArray();
     const own = <T extends { readonly playerId: string }>(table: Table<T, string>) => of(table, 'playerId');
-    const [players, measurements, fits, settings] = await Promise.all([
+    const [players, measurements, fits, setups, settings] = await Promise.all([
       of(db.players, ':id'),
       own(db.measurements).then(groupByPlayer),
       own(db.fits).then(groupByPlayer),
+      own(db.setups).then(groupByPlayer),
       getSettings(db)
     ]);
     const asked = new Set(ids);
@@ -93,6 +93,7 @@ const casesOf = (db: Database, ids: readonly string[], today: IsoDay): Promise<r
         player,
         measurements: measurements.get(player.id) ?? [],
         fits: fits.get(player.id) ?? [],
+        setups: setups.get(player.id) ?? [],
         trials: [],
         pains: [],
         draft: null,
@@ -102,10 +103,10 @@ const casesOf = (db: Database, ids: readonly string[], today: IsoDay): Promise<r
   });
 
 /** One player whose records cannot be judged must not keep all others from being shown. */
-function foresightOrNone(of: PlayerCase): Foresight | null {
+function foreseenOf(of: PlayerCase): Pick<Foreseen, 'foresight' | 'setup'> {
   try {
-    return foresightOf(of);
+    return { foresight: foresightOf(of), setup: setupReviewOf(of) };
   } catch {
-    return null;
+    return { foresight: null, setup: null };
   }
 }

@@ -42,6 +42,7 @@ export {
   answerWith,
   decidedOf,
   isOfThisFit,
+  setupReviewOf,
   newestFirst,
   newestFitOf,
   openPains,

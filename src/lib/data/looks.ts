@@ -1,4 +1,4 @@
-import { noAdjustments, type KeptLook, type SettingId, type SetupKind, type Step } from '$lib/core/setup';
+import { type Adjustments, type KeptLook, type SettingId, type SetupKind, type Step } from '$lib/core/setup';
 import { dayOf } from '$lib/core/time';
 import { commit } from './changes';
 import type { Database } from './database';
@@ -13,6 +13,8 @@ export interface LookToNote {
   readonly step: Step;
   /** The setting that was looked at with its value, where nothing is changed. */
   readonly at: { readonly setting: SettingId; readonly value: number } | null;
+  /** What was changed by hand before, where nothing was yet in this fit. */
+  readonly base: Adjustments;
   /** Looks that there were when it was made: one that is noted twice counts once. */
   readonly after: number;
 }
@@ -40,7 +42,7 @@ export const noteLook = (
   now = new Date()
 ): Promise<Look | null> =>
   commit(db, `Looked at the set-up of ${player.name}`, async ({ put }) => {
-    const { kind, seen, step, after } = look;
+    const { kind, seen, step, base, after } = look;
     const before = await openLooks(db, player.id, kind);
     if (before.length !== after) return null;
     const last = before.at(-1);
@@ -59,7 +61,7 @@ export const noteLook = (
     await put('looks', noted);
     if (step.kind === 'change') {
       const draft = await getDraft(db, player.id, now);
-      const setup = draft.setup?.kind === kind ? draft.setup : noAdjustments(kind);
+      const setup = draft.setup?.kind === kind ? draft.setup : base;
       const values = { ...setup.values, [step.setting]: step.to };
       await put('drafts', {
         ...draft,

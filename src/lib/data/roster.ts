@@ -1,5 +1,6 @@
 import type { Table } from 'dexie';
 import { standingOn, type Foresight, type Standing } from '$lib/core/outlook';
+import type { SetupReview } from '$lib/core/setup';
 import type { IsoDay } from '$lib/core/time';
 import type { Database } from './database';
 import { isForeseen } from './foreseen';
@@ -13,6 +14,8 @@ export interface RosterEntry {
   readonly standing: Standing;
   /** What is foreseen with the size in use; null without a size, and while it is still being worked out. */
   readonly foresight: Foresight | null;
+  /** When the set-up in use is to be looked at again. */
+  readonly setupReview: SetupReview | null;
   /** Not worked out yet. */
   readonly pending: boolean;
   readonly draft: Draft | null;
@@ -59,6 +62,7 @@ export async function roster(db: Database, today: IsoDay): Promise<readonly Rost
       group: groupOf(names, player),
       standing: standingOn(foresight, draft !== null, today),
       foresight,
+      setupReview: known?.setup ?? null,
       pending: known === undefined,
       draft,
       pain: painOf.get(player.id) ?? null

@@ -228,6 +228,7 @@ describe('what comes', () => {
       group: '',
       foresight: foreseen,
       standing: standingOn(foreseen, false, today),
+      setupReview: null,
       pending: false,
       draft: null,
       pain: null

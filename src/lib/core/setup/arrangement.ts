@@ -47,6 +47,19 @@ export const NO_REST_ADJUSTMENTS: RestAdjustments = { kind: 'rest', choices: {},
 export const noAdjustments = <Kind extends SetupKind>(kind: Kind): AdjustmentsOf<Kind> =>
   ({ kind, choices: {}, values: {}, marks: {} }) as AdjustmentsOf<Kind>;
 
+/** What was changed by hand in a set-up that was kept: from there it is gone on with. */
+export function adjustmentsFrom(kept: Arrangement): Adjustments {
+  const settings = Object.entries(kept.settings as Readonly<Record<string, Setting>>);
+  return {
+    kind: kept.kind,
+    choices: kept.choices,
+    values: Object.fromEntries(
+      settings.flatMap(([id, { value, origin }]) => (origin === 'computed' ? [] : [[id, value]]))
+    ),
+    marks: Object.fromEntries(settings.flatMap(([id, { mark }]) => (mark === '' ? [] : [[id, mark]])))
+  } as Adjustments;
+}
+
 /**
  * Puts the teacher's own values, ways and marks over the computed ones; each setting says which it is.
  *

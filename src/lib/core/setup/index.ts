@@ -25,6 +25,7 @@ export {
 export { chinRestClass, type ChinRestClass } from './chin-rest-class';
 export {
   NO_REST_ADJUSTMENTS,
+  adjustmentsFrom,
   noAdjustments,
   SETTING_ORIGINS,
   settle,
@@ -93,3 +94,13 @@ export {
 } from './kinds';
 export { withOwnValue } from './own-values';
 export { SEEN_PICTURES, type SeenPicture } from './pictures';
+export {
+  driftAt,
+  isPastLimit,
+  reviewHeight,
+  setupReview,
+  type Drift,
+  type Growing,
+  type SetupReview,
+  type SetupThen
+} from './drift';

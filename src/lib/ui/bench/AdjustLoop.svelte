@@ -53,6 +53,7 @@
         seen,
         step,
         at: setting === null ? null : { setting, value: values[setting] ?? 0 },
+        base: bench.setup.adjustments(kind),
         after: looks.length
       })
     );
@@ -101,7 +102,7 @@
             {#if shown && bench.setup.instrument}
               <SeenPicture
                 family={player.family}
-                readings={bench.readings}
+                readings={bench.setup.readings}
                 instrument={bench.setup.instrument}
                 pose={shown.pose}
                 view={VIEWS[shown.view]}

@@ -11,10 +11,10 @@
   let { bench, player, isNext }: { bench: Bench; player: Player; isNext: boolean } = $props();
 
   const card = $derived(
-    bench.decided && bench.setup.kept
+    bench.setup.fit && bench.setup.kept
       ? cardOf({
           player,
-          fit: bench.decided,
+          fit: bench.setup.fit,
           setup: bench.setup.kept,
           focus: bench.focus,
           unit: bench.settings.unit,

@@ -1,7 +1,6 @@
 <script lang="ts">
   import {
     changesBetween,
-    noAdjustments,
     withOwnValue,
     type AdjustmentsOf,
     type SettingId,
@@ -11,7 +10,7 @@
   import { Action } from '$lib/ui/action.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { dayText } from '$lib/words/dates';
-  import { changeSentences, SETTING_WORDS, warningSentences } from '$lib/words/setup';
+  import { changeSentences, SETTING_WORDS, setupReviewSentence, warningSentences } from '$lib/words/setup';
   import AdjustLoop from './AdjustLoop.svelte';
   import type { Bench } from './bench.svelte';
   import RestSetup from './RestSetup.svelte';
@@ -43,7 +42,8 @@
     (label: string, patch: (before: AdjustmentsOf<Kind>) => Partial<AdjustmentsOf<Kind>>): Promise<boolean> =>
       attempt(() =>
         changeDraft(db, player, label, ({ setup }) => {
-          const before = (setup?.kind === kind ? setup : noAdjustments(kind)) as AdjustmentsOf<Kind>;
+          const before =
+            setup?.kind === kind ? (setup as AdjustmentsOf<Kind>) : bench.setup.adjustments(kind);
           return { setup: { ...before, ...patch(before) } as Draft['setup'] };
         })
       );
@@ -65,21 +65,21 @@
   }
 
   async function keep() {
-    const { decided, setups } = bench;
-    if (!decided || !laid) return;
+    const { fit } = bench.setup;
+    if (!fit || !laid) return;
     const done = await keeping.run(() =>
       keepSetup(db, player, {
-        fit: decided,
+        fit,
         arrangement: laid.arrangement,
         ...bench.setup.basis,
-        after: setups[0]?.id ?? null
+        after: bench.setups[0]?.id ?? null
       })
     );
     if (done) ondone();
   }
 </script>
 
-{#if !bench.decided}
+{#if !bench.setup.fit}
   <p class="soft">The set-up starts from the decided size.</p>
 {:else if !laid || !instrument}
   <p class="soft">
@@ -90,7 +90,10 @@
 {:else}
   <p class="keep">
     {#if kept && !bench.setup.changed}
-      <b>Set-up {kept.version} is kept.</b> Change anything and keep it as a new version.
+      <span><b>Set-up {kept.version} is kept.</b> Change anything and keep it as a new version.</span>
+      {#if bench.setup.review}
+        <span class="soft" data-review>{setupReviewSentence(bench.setup.review, unit, bench.today)}</span>
+      {/if}
     {:else}
       <button
         type="button"
@@ -113,7 +116,7 @@
         {laid}
         {instrument}
         {unit}
-        readings={bench.readings}
+        readings={bench.setup.readings}
         own={bench.setup.adjustments('seated').values}
         onchange={changeAs('seated')}
         onadjust={adjust}
@@ -123,7 +126,7 @@
         {laid}
         {instrument}
         {unit}
-        readings={bench.readings}
+        readings={bench.setup.readings}
         own={bench.setup.adjustments('standing').values}
         onchange={changeAs('standing')}
         onadjust={adjust}

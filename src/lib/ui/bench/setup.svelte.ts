@@ -1,7 +1,14 @@
-import { bodyOf, FRACTION_OF_HEIGHT } from '$lib/core/body';
+import {
+  bodyOf,
+  combineReadings,
+  FRACTION_OF_HEIGHT,
+  type MeasurementId,
+  type Readings
+} from '$lib/core/body';
 import { seatedBody } from '$lib/core/cello';
 import { dimensionsOf, isShoulderFamily, type NominalInstrument } from '$lib/core/instruments';
 import {
+  adjustmentsFrom,
   changesBetween,
   noAdjustments,
   restStack,
@@ -20,10 +27,10 @@ import {
   type SeatedPlan,
   type SettingId,
   type SetupKind,
+  type SetupReview,
   type StandingPlan
 } from '$lib/core/setup';
-import { isOfThisFit, type Setup } from '$lib/data';
-import type { MeasurementId } from '$lib/core/body';
+import { isOfThisFit, setupReviewOf, type Fit, type Setup } from '$lib/data';
 import type { Bench } from './bench.svelte';
 
 /** A set-up as it is on the screen: what was worked out, and what is to be set. */
@@ -67,27 +74,42 @@ export class SetupBench {
     )
   );
 
-  /** The set-up that was kept for the decision of this fit. */
-  readonly kept: Setup | null = $derived.by(() => {
-    const { decided } = this.#bench;
-    return decided ? (this.#mine.find(({ fitId }) => fitId === decided.id) ?? null) : null;
-  });
+  /** The decision that is set up: of this fit, else the one that is in use. */
+  readonly fit: Fit | null = $derived.by(() => this.#bench.decided ?? this.#bench.before);
+
+  /** The set-up that was kept for that decision. */
+  readonly kept: Setup | null = $derived.by(
+    () => this.#mine.find(({ fitId }) => fitId === this.fit?.id) ?? null
+  );
 
   /** The newest set-up of an earlier fit on the same family, to compare with. */
   readonly earlier: Setup | null = $derived.by(
-    () => this.#mine.find(({ fitId }) => fitId !== this.#bench.decided?.id) ?? null
+    () => this.#mine.find(({ fitId }) => fitId !== this.fit?.id) ?? null
   );
 
-  /** What was changed by hand. */
+  /** What was changed by hand: in this fit, else in the set-up that was kept. */
   adjustments<Kind extends SetupKind>(kind: Kind): AdjustmentsOf<Kind> {
     const { setup } = this.#bench.draft;
-    return setup?.kind === kind ? (setup as AdjustmentsOf<Kind>) : noAdjustments(kind);
+    if (setup?.kind === kind) return setup as AdjustmentsOf<Kind>;
+    return this.kept ? (adjustmentsFrom(this.kept) as AdjustmentsOf<Kind>) : noAdjustments(kind);
+  }
+
+  /** Lengths as they were read lately, else those on which the set-up in use rests. */
+  readonly readings: Readings = $derived.by(() => {
+    const { readings } = this.#bench;
+    if (!this.kept || bodyOf(readings)) return readings;
+    return Object.fromEntries(Object.entries(this.kept.basis.lengths).map(([id, mm]) => [id, [mm]]));
+  });
+
+  #lengthOf(id: MeasurementId): number | null {
+    const read = this.readings[id] ?? [];
+    return read.length > 0 ? combineReadings(id, read).mm : null;
   }
 
   /** The instrument that was decided on. */
   readonly instrument: NominalInstrument | null = $derived.by(() => {
-    const { decided, player, settings } = this.#bench;
-    return decided && player && dimensionsOf(player.family, decided.size, settings.dimensions);
+    const { player, settings } = this.#bench;
+    return this.fit && player && dimensionsOf(player.family, this.fit.size, settings.dimensions);
   });
 
   /** The set-up as it is on the screen; null while there is nothing to work it out from. */
@@ -95,7 +117,7 @@ export class SetupBench {
     const { kind, instrument } = this;
     if (!instrument) return null;
     if (kind === 'rest') return this.#rest(instrument);
-    const body = bodyOf(this.#bench.readings);
+    const body = bodyOf(this.readings);
     if (!body || kind === null) return null;
     if (kind === 'seated') {
       const adjustments = this.adjustments('seated');
@@ -118,10 +140,10 @@ export class SetupBench {
   #rest(instrument: NominalInstrument): Laid | null {
     const { player, settings, newest } = this.#bench;
     const adjustments = this.adjustments('rest');
-    const neckGapMm = this.#bench.valueOf('neckGap');
-    const heightMm = this.#bench.valueOf('height') ?? this.#heightFromArm();
+    const neckGapMm = this.#lengthOf('neckGap');
+    const heightMm = this.#lengthOf('height') ?? this.#heightFromArm();
     if (!player || !isShoulderFamily(player.family) || (neckGapMm === null && heightMm === null)) return null;
-    const dropMm = this.#bench.valueOf('shoulderSlope');
+    const dropMm = this.#lengthOf('shoulderSlope');
     const chinRestMm = adjustments.values.chinRest;
     const plan = restStack({
       instrument,
@@ -138,7 +160,7 @@ export class SetupBench {
   }
 
   #heightFromArm(): number | null {
-    const palmMm = this.#bench.valueOf('armToPalm');
+    const palmMm = this.#lengthOf('armToPalm');
     return palmMm === null ? null : palmMm / FRACTION_OF_HEIGHT.neckToPalm;
   }
 
@@ -159,16 +181,22 @@ export class SetupBench {
     const { kind, laid } = this;
     const ids = kind ? BASIS[kind] : [];
     const read = ids.flatMap((id) => {
-      const mm = this.#bench.valueOf(id);
+      const mm = this.#lengthOf(id);
       return mm === null ? [] : ([[id, mm]] as const);
     });
     const stood = laid?.kind === 'rest' ? { neckGap: laid.plan.neckGapMm } : {};
     const needed = ids.filter((id) => id !== 'height' && id !== 'shoulderSlope');
     return {
       lengths: { ...stood, ...Object.fromEntries(read) },
-      estimated: needed.filter((id) => this.#bench.valueOf(id) === null)
+      estimated: needed.filter((id) => this.#lengthOf(id) === null)
     };
   }
+
+  /** How long the set-up that was kept stays right. */
+  readonly review: SetupReview | null = $derived.by(() => {
+    const { of, setups } = this.#bench;
+    return of && this.kept && setupReviewOf({ ...of, setups });
+  });
 
   /** The looks of this fit's set-up, oldest first. */
   readonly looks: readonly KeptLook[] = $derived.by(() =>

@@ -1,14 +1,17 @@
 <script lang="ts">
   import type { Standing } from '$lib/core/outlook';
-  import { db } from '$lib/data';
+  import { isPastLimit } from '$lib/core/setup';
+  import { db, DEFAULT_SETTINGS, getSettings } from '$lib/data';
   import { clock } from '$lib/ui/clock.svelte';
   import { live } from '$lib/ui/live.svelte';
   import { Roster } from '$lib/ui/roster.svelte';
   import { dayText } from '$lib/words/dates';
+  import { setupReviewSentence } from '$lib/words/setup';
   import Welcome from './Welcome.svelte';
   import PlayerEntries from '$lib/ui/player/PlayerEntries.svelte';
 
   const everybody = new Roster();
+  const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
   const anyPlayer = live(() => db.players.count(), 0);
 
   const inState = (...standings: Standing[]) =>
@@ -25,12 +28,17 @@
       dateOf(a).localeCompare(dateOf(b))
     )
   );
+  /** Whose size is right, but whose set-up has been outgrown. */
+  const drifted = $derived(
+    inState('settled').filter(({ setupReview }) => isPastLimit(setupReview, clock.today))
+  );
+  const unit = $derived(settings.current.unit);
   const fresh = $derived(inState('new'));
-  const first = $derived(underWay[0] ?? due[0] ?? fresh[0]);
+  const first = $derived(underWay[0] ?? due[0] ?? drifted[0] ?? fresh[0]);
 
   /** Long lists grow on request, so that the page is there at once. */
   const PAGE = 50;
-  let shown = $state({ due: PAGE, fresh: PAGE });
+  let shown = $state({ due: PAGE, drifted: PAGE, fresh: PAGE });
 </script>
 
 {#if !everybody.ready || !anyPlayer.ready}
@@ -78,6 +86,24 @@
         <p class="soft">Nobody is due. The next dates come from the decisions you make.</p>
       {/if}
     </section>
+    {#if drifted.length > 0}
+      <section aria-labelledby="drifted">
+        <h2 id="drifted">Set-ups past their limit</h2>
+        <ul class="drifted">
+          {#each drifted.slice(0, shown.drifted) as { player, setupReview } (player.id)}
+            <li>
+              <a class="who" href="/fit/{player.id}#set-up"><b>{player.name}</b></a>
+              {#if setupReview}<span>{setupReviewSentence(setupReview, unit, clock.today)}</span>{/if}
+            </li>
+          {/each}
+        </ul>
+        {#if drifted.length > shown.drifted}<button
+            type="button"
+            class="btn act"
+            onclick={() => (shown.drifted += PAGE)}>Show more of {drifted.length}</button
+          >{/if}
+      </section>
+    {/if}
     {#if fresh.length > 0}
       <section aria-labelledby="fresh">
         <h2 id="fresh">No size yet</h2>
@@ -104,6 +130,19 @@
     flex-wrap: wrap;
     justify-content: space-between;
     gap: 0.75rem;
+  }
+  .drifted li {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0 1rem;
+    min-height: 2.75rem;
+    border-bottom: 1px solid var(--line);
+  }
+  .drifted a {
+    text-decoration: underline;
+    text-underline-offset: 0.2em;
+    line-height: 2.75rem;
   }
   .actions {
     display: flex;

@@ -1,0 +1,163 @@
+import type { Page } from '@playwright/test';
+import {
+  bytesOf,
+  expect,
+  expectAccessible,
+  given,
+  openWithClass,
+  readPdf,
+  reading,
+  somebody,
+  stored,
+  test
+} from './app';
+
+const DAY = '2026-11-24';
+const AT = `${DAY}T09:30:00.000Z`;
+
+/** A player whose size was decided this morning, on the bench. */
+async function decidedPlayer(
+  page: Page,
+  family: 'violin' | 'cello' | 'bass',
+  size: string,
+  lengths: Readonly<Record<string, number>>
+): Promise<void> {
+  await openWithClass(page);
+  const id = `${family}-player`;
+  await given(page, {
+    players: [somebody({ id, name: `Test ${family}`, family })],
+    measurements: Object.entries(lengths).map(([kind, mm]) =>
+      reading({ id }, kind as Parameters<typeof reading>[1], mm)
+    ),
+    fits: [
+      {
+        id: `${id}-fit`,
+        playerId: id,
+        family,
+        at: AT,
+        day: DAY,
+        readings: { height: [lengths.height ?? 1300] },
+        rule: null,
+        instruments: [],
+        trialId: null,
+        proposal: size,
+        advised: size,
+        betweenSizes: false,
+        probability: 1,
+        marginMm: 1,
+        size,
+        reason: null,
+        nextLook: '2027-05-24'
+      }
+    ]
+  });
+  await page.goto(`/fit/${id}`);
+  await expect(page.locator('[data-act=keep-setup]')).toBeVisible();
+}
+
+const value = (page: Page, setting: string) => page.locator(`[data-setting=${setting}] input.num`);
+const loop = (page: Page) => page.getByRole('region', { name: 'What do you see?' });
+const see = (page: Page, what: string) => loop(page).locator(`[data-seen=${what}]`).click();
+
+test('a cello is dragged, held and solved, adjusted by looks, kept and put on a card', async ({ page }) => {
+  await decidedPlayer(page, 'cello', '1/2', { height: 1310, lowerLeg: 322 });
+  const seat = page.getByRole('slider', { name: 'Seat' });
+  await seat.scrollIntoViewIfNeeded();
+  const box = await seat.boundingBox();
+  if (!box) throw new Error('no handle');
+  const computed = await value(page, 'pin').inputValue();
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x, y - 12, { steps: 4 });
+  // The numbers answer while it is dragged; nothing is kept yet.
+  await expect(seat).not.toHaveAttribute('aria-valuenow', '347');
+  expect((await stored(page, 'drafts')).find(({ id }) => id === 'cello-player')?.setup ?? null).toBeNull();
+  await page.mouse.up();
+  await expect(
+    page.locator('[data-setting=seat]').getByRole('button', { name: 'as computed' })
+  ).toBeVisible();
+  await expect(value(page, 'pin')).not.toHaveValue(computed);
+
+  await value(page, 'seat').fill('36');
+  await value(page, 'seat').press('Enter');
+  await expect(value(page, 'seat')).toHaveValue('36.0 cm');
+  await page.getByRole('button', { name: 'Hold Angle' }).click();
+  await expect(
+    page.locator('[data-setting=angle]').getByRole('button', { name: 'as computed' })
+  ).toBeVisible();
+  await page.getByRole('slider', { name: 'Pin', exact: true }).press('ArrowUp');
+  await expect(page.locator('[data-setting=pin]').getByRole('button', { name: 'as computed' })).toBeVisible();
+  await expect(value(page, 'seat')).toHaveValue('36.0 cm');
+  await value(page, 'angle').fill('77');
+  await value(page, 'angle').press('Enter');
+  await expect(page.getByRole('alert')).toHaveText('Angle: between 20° and 40°.');
+
+  await page.getByLabel(/^Peg away from its place/).fill('25 mm');
+  const before = parseFloat(await value(page, 'pin').inputValue());
+  await see(page, 'seated-peg-high');
+  await expect(loop(page).getByRole('status')).toContainText(/Endpin .* less\. Change it, then look again/);
+  const after = parseFloat(await value(page, 'pin').inputValue());
+  // 25 mm by the cosine of some 30 degrees: 29 mm.
+  expect(Math.abs(before - after - 2.95)).toBeLessThan(0.25);
+  await see(page, 'holds');
+  await see(page, 'holds');
+  await expect(loop(page).getByRole('status')).toContainText(/Endpin holds, \d+ % sure/);
+  await page.keyboard.press('Control+z');
+  await expect(loop(page).getByText('2 looks so far')).toBeVisible();
+  await expectAccessible(page);
+
+  await page.getByLabel('Mark for Endpin').fill('red tape');
+  await page.locator('[data-act=keep-setup]').click();
+  await expect(page.getByText('Set-up 1 is kept.')).toBeVisible();
+  const [setup] = (await stored(page, 'setups')).filter(({ playerId }) => playerId === 'cello-player');
+  expect(setup).toMatchObject({
+    kind: 'seated',
+    version: 1,
+    settings: { seat: { value: 360, origin: 'adjusted' }, pin: { mark: 'red tape' } },
+    basis: { lengths: { height: 1310, lowerLeg: 322 } }
+  });
+  const looks = (await stored(page, 'looks')).filter(({ playerId }) => playerId === 'cello-player');
+  expect(looks.map(({ setupId }) => setupId)).toEqual([setup?.id, setup?.id]);
+
+  const card = page.getByRole('article', { name: 'Card of Test cello' });
+  await expect(card).toContainText('red tape');
+  await expect(card.locator('.figure-picture path').first()).toBeAttached();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as PDF' }).click();
+  const { text } = await readPdf(await bytesOf(await download));
+  for (const words of ['Test cello', '1/2', 'Seat', '36.0 cm', 'red tape', 'Strap to the chair leg'])
+    expect(text).toContain(words);
+});
+
+test('a bass shows its three rules, leans by keys, and pain stops the looks', async ({ page }) => {
+  await decidedPlayer(page, 'bass', '3/4', { height: 1700, gripHang: 735, cheek: 1575, eyebrow: 1659 });
+  const rules = page.getByRole('table', { name: 'The pin by each rule, and where both hands end up' });
+  await expect(rules.getByRole('row', { name: /By the bow’s reach/ })).toContainText('17.7 cm');
+  await expect(rules.getByRole('row', { name: /By the cheek/ })).toContainText('16.4 cm');
+  await expect(rules.getByRole('row', { name: /By the eyebrow/ })).toContainText('13.5 cm');
+  await page.getByRole('slider', { name: 'Lean' }).press('ArrowDown');
+  await expect(value(page, 'lean')).toHaveValue('11°');
+  const pin = parseFloat(await value(page, 'pin').inputValue());
+  await loop(page).locator('[data-seen=standing-hand-high]').focus();
+  await page.keyboard.press('1');
+  await expect(loop(page).getByRole('status')).toContainText('Endpin');
+  expect(pin - parseFloat(await value(page, 'pin').inputValue())).toBeGreaterThan(1.4);
+  await page.locator('.foot button.pain').click();
+  await expect(loop(page)).toContainText('Stopped for pain');
+  await expect(loop(page).locator('[data-seen]')).toHaveCount(0);
+  await expectAccessible(page);
+});
+
+test('a violin’s rest is adjusted by looks, and what no number mends gets a hint', async ({ page }) => {
+  await decidedPlayer(page, 'violin', '1/2', { height: 1330, neckGap: 72 });
+  const lift = parseFloat(await value(page, 'lift').inputValue());
+  await see(page, 'rest-head-tips');
+  await expect(loop(page).getByRole('status')).toContainText(/Lift .* more/);
+  expect(parseFloat(await value(page, 'lift').inputValue()) - lift).toBeGreaterThanOrEqual(4);
+  await see(page, 'rest-sore');
+  await expect(loop(page).getByRole('status')).toContainText('A cover or cloth');
+  await expect(loop(page).getByText('2 looks so far')).toBeVisible();
+  await page.reload();
+  await expect(loop(page).getByText('2 looks so far')).toBeVisible();
+});
