@@ -161,3 +161,41 @@ test('a violin’s rest is adjusted by looks, and what no number mends gets a hi
   await page.reload();
   await expect(loop(page).getByText('2 looks so far')).toBeVisible();
 });
+
+test('finger tapes follow the string and print at true scale; a set-up is shown large and gone on with later', async ({
+  page
+}) => {
+  await decidedPlayer(page, 'violin', '1/2', { height: 1330, neckGap: 72 });
+  await page.getByText('Finger tapes').click();
+  const tapes = page.locator('.tapes');
+  await tapes.getByText('With fourth').click();
+  // 285 mm: 2, 4, 5 and 7 semitones.
+  await tapes.getByLabel('String, nut to bridge').fill('285 mm');
+  await expect(tapes.getByRole('row', { name: /^2/ })).toContainText('31.1 mm');
+  await expect(tapes.getByRole('row', { name: /^7/ })).toContainText('94.8 mm');
+  await tapes.getByLabel(/^The proof line/).fill('70');
+  await expect(tapes.getByRole('alert')).toContainText('80 to 120 mm');
+  await tapes.getByLabel(/^The proof line/).fill('99.5');
+  const download = page.waitForEvent('download');
+  await tapes.getByRole('button', { name: 'Save the strip as PDF' }).click();
+  const { text } = await readPdf(await bytesOf(await download));
+  expect(text).toContain('7: 94.8 mm');
+  await expectAccessible(page);
+
+  await page.getByLabel('Mark for Shoulder foot at').fill('blue dot');
+  await page.locator('[data-act=keep-setup]').click();
+  await expect(page.getByText('Set-up 1 is kept.')).toBeVisible();
+  await page.getByRole('link', { name: 'Show it large' }).click();
+  await page.waitForURL('**/set-up/violin-player');
+  await expect(page.locator('dl').getByText('blue dot')).toBeVisible();
+  await expectAccessible(page);
+
+  // Months later, without a new measuring: the set-up stands as it was kept, and one change makes a new version.
+  await page.clock.setSystemTime(new Date('2027-03-09T10:00:00'));
+  await page.goto('/fit/violin-player');
+  await expect(page.getByText('Set-up 1 is kept.')).toBeVisible();
+  await expect(page.getByLabel('Mark for Shoulder foot at')).toHaveValue('blue dot');
+  await see(page, 'rest-head-tips');
+  await expect(page.getByRole('button', { name: /Keep this set-up as version 2/ })).toBeVisible();
+  await expect(page.getByLabel('Mark for Shoulder foot at')).toHaveValue('blue dot');
+});

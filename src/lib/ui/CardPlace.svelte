@@ -1,25 +1,14 @@
 <script lang="ts">
   import { tick } from 'svelte';
-  import { checksFor, focusOf } from '$lib/core/checks';
-  import { db, getSettings, newestFirst, outcomesOf, type Setup } from '$lib/data';
-  import { cardOf, type Card } from '$lib/print/card';
+  import type { Card } from '$lib/print/card';
   import CardView from './CardView.svelte';
   import { live } from './live.svelte';
+  import { newestCard } from './newest-card';
 
   /** A player's newest card on a page of its own, to print. */
   let { playerId, printNow }: { playerId: string; printNow: boolean } = $props();
 
-  const card = live<Card | null>(async () => {
-    const player = await db.players.get(playerId);
-    const setups: readonly Setup[] = newestFirst(await db.setups.where({ playerId }).toArray());
-    const setup = setups.find((one) => one.family === player?.family);
-    const fit = setup && (await db.fits.get(setup.fitId));
-    if (!player || !setup || !fit) return null;
-    const results = await db.checks.where({ playerId }).toArray();
-    const { unit, dimensions, teacherName } = await getSettings(db);
-    const focus = focusOf(checksFor(player.family), outcomesOf(results));
-    return cardOf({ player, fit, setup, focus, unit, overrides: dimensions, teacherName });
-  }, null);
+  const card = live<Card | null>(() => newestCard(playerId), null);
 
   let printed = false;
   function drawn() {

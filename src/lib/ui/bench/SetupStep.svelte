@@ -3,6 +3,7 @@
     changesBetween,
     withOwnValue,
     type AdjustmentsOf,
+    type Arrangement,
     type SettingId,
     type SetupKind
   } from '$lib/core/setup';
@@ -16,6 +17,7 @@
   import RestSetup from './RestSetup.svelte';
   import SeatedSetup from './SeatedSetup.svelte';
   import SettingsTable from './SettingsTable.svelte';
+  import TapesPart from './TapesPart.svelte';
   import StandingSetup from './StandingSetup.svelte';
 
   /** The set-up of any family: worked out, drawn, changed by hand or by looks, and kept as a version. */
@@ -64,13 +66,24 @@
     if (written) bench.typed.entered(`mark.${id}`, text);
   }
 
+  /** A mark that is typed and not left yet is kept with the rest. */
+  function withTypedMarks(arrangement: Arrangement): Arrangement {
+    const settings = Object.fromEntries(
+      Object.entries(arrangement.settings).map(([id, setting]) => [
+        id,
+        { ...setting, mark: bench.typed.of(`mark.${id}`)?.trim() ?? setting.mark }
+      ])
+    );
+    return { ...arrangement, settings } as Arrangement;
+  }
+
   async function keep() {
     const { fit } = bench.setup;
     if (!fit || !laid) return;
     const done = await keeping.run(() =>
       keepSetup(db, player, {
         fit,
-        arrangement: laid.arrangement,
+        arrangement: withTypedMarks(laid.arrangement),
         ...bench.setup.basis,
         after: bench.setups[0]?.id ?? null
       })
@@ -91,6 +104,7 @@
   <p class="keep">
     {#if kept && !bench.setup.changed}
       <span><b>Set-up {kept.version} is kept.</b> Change anything and keep it as a new version.</span>
+      <a class="large" href="/set-up/{player.id}">Show it large</a>
       {#if bench.setup.review}
         <span class="soft" data-review>{setupReviewSentence(bench.setup.review, unit, bench.today)}</span>
       {/if}
@@ -149,7 +163,10 @@
         </p>
       {/if}
     </div>
-    <div class="numbers"><AdjustLoop {bench} {player} kind={laid.kind} /></div>
+    <div class="numbers">
+      <AdjustLoop {bench} {player} kind={laid.kind} />
+      <TapesPart family={player.family} {instrument} {unit} />
+    </div>
   </div>
 {/if}
 
@@ -174,6 +191,11 @@
     flex-wrap: wrap;
     align-items: center;
     gap: 0.5rem 1rem;
+  }
+  .large {
+    text-decoration: underline;
+    text-underline-offset: 0.2em;
+    line-height: 2.75rem;
   }
   @media (max-width: 900px) {
     .setup {

@@ -1,6 +1,5 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { isShoulderFamily } from '$lib/core/instruments';
   import {
     archivePlayer,
     db,
@@ -86,9 +85,8 @@
       </div>
       <div class="actions">
         <a class="btn act-next" href="/fit/{who.id}">To the bench</a>
-        {#if isShoulderFamily(who.family)}
-          <a class="btn act" href="/card/{who.id}">Card</a>
-        {/if}
+        <a class="btn act" href="/set-up/{who.id}">Set-up, large</a>
+        <a class="btn act" href="/card/{who.id}">Card</a>
         <button type="button" class="btn act" onclick={() => (editing = !editing)} aria-expanded={editing}
           >Edit</button
         >

@@ -1,0 +1,62 @@
+import { readFile } from 'node:fs/promises';
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { tapePlaces } from '$lib/core/tapes';
+import { tapesPdf } from './tapes-pdf';
+
+beforeEach(() => {
+  // The application fetches its own fonts; here they come from the packages on the disk.
+  vi.stubGlobal(
+    'fetch',
+    async (url: string) => new Response(new Uint8Array(await readFile(`.${url.split('?')[0]}`)))
+  );
+});
+afterEach(() => vi.unstubAllGlobals());
+
+const MM_PER_PT = 25.4 / 72;
+
+/** Lines of the page as they were drawn, mm from its lower left corner. */
+async function linesOf(bytes: Uint8Array) {
+  const { getDocument, OPS } = await import('pdfjs-dist/legacy/build/pdf.mjs');
+  const pdf = await getDocument({ data: bytes, verbosity: 0 }).promise;
+  const { fnArray, argsArray } = await (await pdf.getPage(1)).getOperatorList();
+  return fnArray.flatMap((fn, i) => {
+    if (fn !== OPS.constructPath) return [];
+    // The last argument is the smallest box of the path: of a line its two ends.
+    const box = [...((argsArray[i] as unknown[]).at(-1) as Iterable<number>)].map((pt) => pt * MM_PER_PT);
+    const [x1 = 0, y1 = 0, x2 = 0, y2 = 0] = box;
+    return [{ x1, y1, x2, y2 }];
+  });
+}
+
+const level = (lines: Awaited<ReturnType<typeof linesOf>>) =>
+  lines.filter(({ y1, y2 }) => Math.abs(y1 - y2) < 0.01);
+const upright = (lines: Awaited<ReturnType<typeof linesOf>>) =>
+  lines.filter(({ x1, x2, y1, y2 }) => Math.abs(x1 - x2) < 0.01 && Math.abs(y2 - y1) > 90);
+
+it('lies at true scale: every tape to a tenth of a millimetre, the proof line at 100 mm', async () => {
+  const tapes = tapePlaces(328, [2, 4, 5, 7]);
+  const { bytes, beyond } = await tapesPdf({ title: 'Violin 4/4', stringMm: 328, tapes });
+  expect(beyond).toEqual([]);
+  const lines = await linesOf(bytes);
+  const proof = upright(lines).at(-1);
+  expect((proof?.y2 ?? 0) - (proof?.y1 ?? 0)).toBeCloseTo(100, 1);
+  const nut = Math.max(...level(lines).map(({ y1 }) => y1));
+  for (const { mm } of tapes)
+    expect(Math.min(...level(lines).map(({ y1 }) => Math.abs(nut - y1 - mm)))).toBeLessThan(0.1);
+});
+
+it('is corrected by what an earlier proof line measured', async () => {
+  const tapes = tapePlaces(328, [5]);
+  const { bytes } = await tapesPdf({ title: 'Violin 4/4', stringMm: 328, tapes, proofMm: 96 });
+  const lines = await linesOf(bytes);
+  const proof = upright(lines).at(-1);
+  // A printer that makes 96 of 100 makes 100 of this.
+  expect((proof?.y2 ?? 0) - (proof?.y1 ?? 0)).toBeCloseTo(100 / 0.96, 1);
+  await expect(tapesPdf({ title: 'Violin', stringMm: 328, tapes, proofMm: 30 })).rejects.toThrow(RangeError);
+});
+
+it('says which tapes a page is too short for', async () => {
+  const tapes = tapePlaces(1050, [2, 12]);
+  const { beyond } = await tapesPdf({ title: 'Bass 3/4', stringMm: 1050, tapes, paper: 'letter' });
+  expect(beyond.map(({ semitones }) => semitones)).toEqual([12]);
+});

@@ -1,0 +1,189 @@
+<script lang="ts">
+  import type { Family, NominalInstrument } from '$lib/core/instruments';
+  import { formatLength, parseLength, type LengthUnit } from '$lib/core/length';
+  import { TAPE_LAYOUTS, tapePlaces } from '$lib/core/tapes';
+  import { Action } from '$lib/ui/action.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
+  import { download } from '$lib/ui/download';
+  import { FAMILY_WORDS } from '$lib/words/families';
+  import { LAYOUT_WORDS, sixteenthsText } from '$lib/words/tapes';
+
+  /** Where finger tapes lie on this instrument: on screen, as a table, and as a strip to print at true scale. */
+  let { family, instrument, unit }: { family: Family; instrument: NominalInstrument; unit: LengthUnit } =
+    $props();
+
+  const layouts = $derived(TAPE_LAYOUTS[family]);
+  let picked = $state<string | null>(null);
+  const layout = $derived(layouts.find(({ id }) => id === picked) ?? layouts[0]);
+  /** As it was measured from nut to bridge; empty takes the size's own. */
+  let measured = $state('');
+  let proof = $state('');
+  const parsed = $derived(measured.trim() === '' ? null : parseLength(measured, unit));
+  const [LEAST_MM, MOST_MM] = [100, 1300];
+  const stringMm = $derived(
+    parsed?.ok && parsed.mm >= LEAST_MM && parsed.mm <= MOST_MM ? parsed.mm : instrument.stringMm
+  );
+  const wrong = $derived(parsed !== null && (!parsed.ok || parsed.mm !== stringMm));
+  const tapes = $derived(layout ? tapePlaces(stringMm, layout.semitones) : []);
+  const proofMm = $derived(Number(proof.replace(',', '.')) || 100);
+  const proofWrong = $derived(proof.trim() !== '' && !(proofMm >= 80 && proofMm <= 120));
+  let beyond = $state<readonly number[]>([]);
+  const making = new Action();
+
+  const strip = () =>
+    making.run(async () => {
+      const { tapesPdf } = await import('$lib/print/tapes-pdf');
+      const title = `${FAMILY_WORDS[family]} ${instrument.size}`;
+      const made = await tapesPdf({
+        title,
+        stringMm,
+        tapes,
+        proofMm,
+        paper: unit === 'in' ? 'letter' : 'a4'
+      });
+      beyond = made.beyond.map(({ semitones }) => semitones);
+      download(
+        `tapes-${family}-${instrument.size.replaceAll('/', '-')}.pdf`,
+        'application/pdf',
+        made.bytes.slice()
+      );
+    });
+
+  const WIDE = 560;
+  const shown = $derived(Math.max(1, ...tapes.map(({ mm }) => mm)) * 1.25);
+  const x = (mm: number) => 24 + (mm / shown) * (WIDE - 60);
+</script>
+
+<details class="tapes">
+  <summary>Finger tapes</summary>
+  <div class="ways">
+    <Choice
+      label="Layout"
+      value={layout?.id ?? null}
+      options={layouts.map(({ id }) => ({ value: id, text: LAYOUT_WORDS[id] ?? id }))}
+      onpick={(id) => (picked = id)}
+    />
+    <label>
+      String, nut to bridge
+      <input
+        class="field num"
+        maxlength="12"
+        placeholder={formatLength(instrument.stringMm, unit)}
+        bind:value={measured}
+      />
+    </label>
+  </div>
+  {#if wrong}<p class="warning" role="alert">
+      Type the string’s length, such as {formatLength(instrument.stringMm, unit)}.
+    </p>{/if}
+  <svg
+    viewBox="0 0 {WIDE} 66"
+    role="img"
+    aria-label="Tapes on the fingerboard, to scale from the nut on the left"
+  >
+    <path class="board" d="M24 14L{WIDE - 12} 8V58L24 52Z" />
+    <line class="nut" x1="24" x2="24" y1="12" y2="54" />
+    {#each tapes as { semitones, mm } (semitones)}
+      <line class="tape" x1={x(mm)} x2={x(mm)} y1="10" y2="56" />
+      <text x={x(mm)} y="65">{semitones}</text>
+    {/each}
+  </svg>
+  <table>
+    <thead>
+      <tr><th scope="col">Semitones</th><th scope="col">From the nut</th><th scope="col">Inch</th></tr>
+    </thead>
+    <tbody>
+      {#each tapes as tape (tape.semitones)}
+        <tr>
+          <th scope="row" class="num">{tape.semitones}</th>
+          <td class="num">{tape.mm.toFixed(1)} mm</td>
+          <td class="num">{sixteenthsText(tape)}</td>
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+  <p class="soft text-sm">
+    Tune first; the middle of the tape lies there. The fourth finger is proved by ear against the next open
+    string.
+  </p>
+  <div class="ways">
+    <label>
+      The proof line of the last print measured, mm
+      <input class="field num" maxlength="6" placeholder="100" inputmode="decimal" bind:value={proof} />
+    </label>
+    <button type="button" class="btn act" disabled={making.busy || proofWrong} onclick={strip}>
+      {making.busy ? 'Making the strip…' : 'Save the strip as PDF'}
+    </button>
+  </div>
+  {#if proofWrong}<p class="warning" role="alert">
+      A proof line measures 80 to 120 mm; print again at 100 %.
+    </p>{/if}
+  {#if beyond.length > 0}<p class="warning" role="alert">
+      The page is too short for {beyond.join(', ')} semitones; lay those by the table.
+    </p>{/if}
+</details>
+
+<style>
+  .tapes {
+    border-top: 1px solid var(--line);
+    margin-top: 0.75rem;
+  }
+  summary {
+    min-height: 2.75rem;
+    display: flex;
+    align-items: center;
+    font-weight: 700;
+    font-size: 1.1rem;
+    cursor: pointer;
+  }
+  .ways {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: end;
+    gap: 0.75rem 1.5rem;
+  }
+  label {
+    display: grid;
+    gap: 0.25rem;
+    font-size: 0.9rem;
+  }
+  label input {
+    width: 8rem;
+  }
+  svg {
+    width: 100%;
+    max-width: 35rem;
+    margin-block: 0.5rem;
+  }
+  .board {
+    fill: var(--tone-board);
+  }
+  .nut {
+    stroke: var(--ink);
+    stroke-width: 4;
+  }
+  .tape {
+    stroke: var(--next);
+    stroke-width: 4;
+  }
+  text {
+    font-size: 10px;
+    text-anchor: middle;
+    fill: var(--ink-soft);
+  }
+  table {
+    max-width: 24rem;
+    width: 100%;
+  }
+  th,
+  td {
+    text-align: left;
+    padding: 0.25rem 1rem 0.25rem 0;
+    border-bottom: 1px solid var(--line);
+    font-weight: 400;
+  }
+  .warning {
+    color: var(--stop);
+    font-weight: 550;
+  }
+</style>
