@@ -90,6 +90,10 @@ async function takeAll(address) {
   }
   await page.evaluate(() => document.getElementById('try').scrollIntoView());
   await shot('fit-try');
+  await openBench('demo-20');
+  await page.getByRole('slider', { name: 'Seat' }).press('ArrowUp');
+  await page.evaluate(() => document.getElementById('set-up').scrollIntoView());
+  await shot('set-up-cello');
   await openBench('demo-23');
   await measure('152', '63.2', '136.4', '144.1', '10.4');
   await page.evaluate(() => window.scrollTo(0, 0));
@@ -108,9 +112,6 @@ async function takeAll(address) {
   await page.goto(`${address}/ahead`);
   await page.locator('table').waitFor();
   await shot('ahead');
-  await page.goto(`${address}/players`);
-  await page.getByLabel('Find by name, group or instrument').fill('monday');
-  await shot('players');
   await page.goto(`${address}/players/demo-01`);
   await page.getByRole('img', { name: /^Height over time/ }).waitFor();
   await shot('growth');

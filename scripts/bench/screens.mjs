@@ -101,7 +101,8 @@ async function longestTask(browser, page, work) {
     )
   );
   const tasks = traceEvents.filter(
-    (event) => event.ph === 'X' && /RunTask/.test(event.name) && event.ts >= started && pages.has(place(event))
+    (event) =>
+      event.ph === 'X' && /RunTask/.test(event.name) && event.ts >= started && pages.has(place(event))
   );
   if (tasks.length === 0) throw new Error('The trace tells of no work.');
   return { result, longestMs: Math.max(...tasks.map(({ tdur = 0 }) => tdur)) / 1000 };
