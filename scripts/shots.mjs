@@ -90,7 +90,7 @@ async function takeAll(address) {
   }
   await page.evaluate(() => document.getElementById('try').scrollIntoView());
   await shot('fit-try');
-  await openBench('demo-20');
+  await openBench('demo-19');
   await page.getByRole('slider', { name: 'Seat' }).press('ArrowUp');
   await page.evaluate(() => document.getElementById('set-up').scrollIntoView());
   await shot('set-up-cello');

@@ -162,6 +162,19 @@ test('a violin’s rest is adjusted by looks, and what no number mends gets a hi
   await expect(loop(page).getByText('2 looks so far')).toBeVisible();
 });
 
+test('a group’s room sheet has each player’s set-up, and prints', async ({ page }) => {
+  await openWithClass(page, '/players');
+  await page.getByText('Room sheets').click();
+  await page.getByRole('link', { name: 'Thursday strings' }).click();
+  await expect(page.getByRole('heading', { name: 'Room sheet: Thursday strings' })).toBeVisible();
+  const rows = page.getByRole('row');
+  await expect(rows.filter({ hasText: 'Shoulder foot' }).first()).toContainText('mm');
+  await expect(page.getByRole('button', { name: 'Print' })).toBeVisible();
+  await expectAccessible(page);
+  await page.goto('/room/nobody');
+  await expect(page.getByRole('heading', { name: 'No such group' })).toBeVisible();
+});
+
 test('finger tapes follow the string and print at true scale; a set-up is shown large and gone on with later', async ({
   page
 }) => {

@@ -79,19 +79,12 @@ export function cardOf({
   readonly teacherName: string;
 }): Card {
   const drill = focus && DRILLS[focus.drill];
-  const settings = setup.settings as Readonly<Partial<Record<SettingId, Setting>>>;
   return {
     player: player.name,
     instrument: FAMILY_WORDS[setup.family],
     size: setup.size,
-    settings: ON_CARD[setup.kind].flatMap((id) => {
-      const setting = settings[id];
-      if (!setting || (id === 'stool' && setting.value === 0)) return [];
-      return [
-        { name: SETTING_WORDS[id].name, value: settingText(id, setting.value, unit), mark: setting.mark }
-      ];
-    }),
-    notes: notesOf(setup),
+    settings: settingLines(setup, unit),
+    notes: setupNotes(setup),
     focus: focus && drill ? { line: focus.forPlayer, drill: drill.text, dose: drill.dose } : null,
     nextLook: dayText(fit.nextLook),
     stop: 'Stop and rest if it hurts, tingles or goes numb. If that comes back, see a doctor.',
@@ -109,7 +102,20 @@ const ON_CARD: Readonly<Record<SetupKind, readonly SettingId[]>> = {
   standing: ['pin', 'lean', 'stool']
 };
 
-function notesOf(setup: Setup): readonly string[] {
+/** A set-up's settings as they are read, each with its mark. */
+export function settingLines(setup: Setup, unit: LengthUnit): Card['settings'] {
+  const settings = setup.settings as Readonly<Partial<Record<SettingId, Setting>>>;
+  return ON_CARD[setup.kind].flatMap((id) => {
+    const setting = settings[id];
+    if (!setting || (id === 'stool' && setting.value === 0)) return [];
+    return [
+      { name: SETTING_WORDS[id].name, value: settingText(id, setting.value, unit), mark: setting.mark }
+    ];
+  });
+}
+
+/** How a set-up is meant, in short sentences. */
+export function setupNotes(setup: Setup): readonly string[] {
   if (setup.kind === 'rest') {
     const { choices, settings } = setup;
     const highEnd = highEndOf(settings.shoulderFoot.value, settings.chestFoot.value);

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { STANDINGS } from '$lib/core/outlook';
-  import { archivePlayer, db, type Player } from '$lib/data';
+  import { archivePlayer, db, type Group, type Player } from '$lib/data';
   import { Roster } from '$lib/ui/roster.svelte';
   import { focusOnOpen } from '$lib/ui/focus';
   import { live } from '$lib/ui/live.svelte';
@@ -16,6 +16,11 @@
   const everybody = new Roster();
   const archived = live<readonly Player[]>(
     () => db.players.filter((player) => player.archivedOn !== null).toArray(),
+    []
+  );
+
+  const groups = live<readonly Group[]>(
+    async () => (await db.groups.toArray()).sort((a, b) => a.name.localeCompare(b.name)),
     []
   );
 
@@ -92,6 +97,16 @@
     {/if}
   {/if}
 
+  {#if !fitFirst && groups.current.length > 0}
+    <details>
+      <summary>Room sheets</summary>
+      <ul>
+        {#each groups.current as { id, name } (id)}
+          <li><a class="underline" href="/room/{id}">{name}</a></li>
+        {/each}
+      </ul>
+    </details>
+  {/if}
   {#if !fitFirst && archived.current.length > 0}
     <details>
       <summary>Archived ({archived.current.length})</summary>

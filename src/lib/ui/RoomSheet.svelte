@@ -1,0 +1,110 @@
+<script lang="ts">
+  import { db, DEFAULT_SETTINGS, getSettings } from '$lib/data';
+  import { roomSheet, type RoomSheet } from '$lib/data/room';
+  import { settingLines, setupNotes } from '$lib/print/card';
+  import { FAMILY_WORDS } from '$lib/words/families';
+  import { live } from './live.svelte';
+
+  /** What a group needs in its room, a line a player in seating order, to print and to walk round with. */
+  let { groupId }: { groupId: string } = $props();
+
+  const sheet = live<RoomSheet | null>(() => roomSheet(db, groupId), null);
+  const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
+</script>
+
+<div class="sheet">
+  {#if sheet.current}
+    <header>
+      <h1>Room sheet: {sheet.current.name}</h1>
+      <button type="button" class="btn act-next no-print" onclick={() => print()}>Print</button>
+    </header>
+    <table>
+      <thead>
+        <tr><th scope="col">Player</th><th scope="col">On</th><th scope="col">Set up</th></tr>
+      </thead>
+      <tbody>
+        {#each sheet.current.places as { player, fit, setup } (player.id)}
+          <tr>
+            <th scope="row">{player.name}</th>
+            <td>{FAMILY_WORDS[player.family]} <b class="num">{fit?.size ?? 'no size yet'}</b></td>
+            <td>
+              {#if setup}
+                <ul>
+                  {#each settingLines(setup, settings.current.unit) as { name, value, mark } (name)}
+                    <li>
+                      {name} <b class="num">{value}</b>{#if mark}, <i>{mark}</i>{/if}
+                    </li>
+                  {/each}
+                </ul>
+                <span class="soft">{setupNotes(setup).join(' ')}</span>
+              {:else}
+                <span class="soft">not set up yet</span>
+              {/if}
+            </td>
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+  {:else if sheet.ready}
+    <h1>No such group</h1>
+    <p><a href="/players">To the players</a></p>
+  {/if}
+</div>
+
+<style>
+  .sheet {
+    padding: 0.5rem 1.5rem 2rem;
+    max-width: 70rem;
+    display: grid;
+    gap: 1rem;
+  }
+  header {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    gap: 1rem;
+  }
+  h1 {
+    font-size: 1.6rem;
+    font-weight: 750;
+    overflow-wrap: anywhere;
+  }
+  table {
+    width: 100%;
+  }
+  tr {
+    break-inside: avoid;
+  }
+  th,
+  td {
+    text-align: left;
+    vertical-align: baseline;
+    padding: 0.4rem 1rem 0.4rem 0;
+    border-bottom: 1px solid var(--line);
+  }
+  thead th {
+    font-weight: 400;
+    font-size: 0.9rem;
+    color: var(--ink-soft);
+  }
+  tbody th {
+    font-weight: 650;
+    overflow-wrap: anywhere;
+  }
+  ul {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 1.25rem;
+  }
+  i {
+    color: var(--next);
+    font-style: normal;
+    font-weight: 600;
+  }
+  .soft {
+    font-size: 0.9rem;
+  }
+  a {
+    text-decoration: underline;
+  }
+</style>
