@@ -44,7 +44,7 @@ test('a cellist is measured, seen with each size, and decided by keyboard', asyn
   await pressMain(page);
   await expect(page.locator('#decide')).toContainText('decided 24 Nov 2026');
   await expect(page.locator('[data-act=keep-setup]')).toBeFocused();
-  await page.keyboard.press('Enter');
+  await pressMain(page);
   await expect(page.getByText('Set-up 1 is kept.')).toBeVisible();
   await expect(page.locator('[data-review]')).toContainText('Without a birth month');
   await expectAccessible(page);

@@ -101,6 +101,7 @@ test('a cello is dragged, held and solved, adjusted by looks, kept and put on a 
   // 25 mm by the cosine of some 30 degrees: 29 mm.
   expect(Math.abs(before - after - 2.95)).toBeLessThan(0.25);
   await see(page, 'holds');
+  await expect(loop(page).getByText('2 looks so far')).toBeVisible();
   await see(page, 'holds');
   await expect(loop(page).getByRole('status')).toContainText(/Endpin holds, \d+ % sure/);
   await page.keyboard.press('Control+z');
@@ -155,6 +156,7 @@ test('a violin’s rest is adjusted by looks, and what no number mends gets a hi
   await see(page, 'rest-head-tips');
   await expect(loop(page).getByRole('status')).toContainText(/Lift .* more/);
   expect(parseFloat(await value(page, 'lift').inputValue()) - lift).toBeGreaterThanOrEqual(4);
+  await expect(loop(page).getByText('One look so far')).toBeVisible();
   await see(page, 'rest-sore');
   await expect(loop(page).getByRole('status')).toContainText('A cover or cloth');
   await expect(loop(page).getByText('2 looks so far')).toBeVisible();
@@ -165,7 +167,7 @@ test('a violin’s rest is adjusted by looks, and what no number mends gets a hi
 test('a group’s room sheet has each player’s set-up, and prints', async ({ page }) => {
   await openWithClass(page, '/players');
   await page.getByText('Room sheets').click();
-  await page.getByRole('link', { name: 'Thursday strings' }).click();
+  await page.getByRole('link', { name: 'Thursday strings', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Room sheet: Thursday strings' })).toBeVisible();
   const rows = page.getByRole('row');
   await expect(rows.filter({ hasText: 'Shoulder foot' }).first()).toContainText('mm');

@@ -32,7 +32,7 @@
                 <ul>
                   {#each settingLines(setup, settings.current.unit) as { name, value, mark } (name)}
                     <li>
-                      {name} <b class="num">{value}</b>{#if mark}, <i>{mark}</i>{/if}
+                      {name} <b class="num">{value}</b>{#if mark}<i>, {mark}</i>{/if}
                     </li>
                   {/each}
                 </ul>
