@@ -181,6 +181,20 @@ test('finger tapes follow the string and print at true scale; a set-up is shown 
   page
 }) => {
   await decidedPlayer(page, 'violin', '1/2', { height: 1330, neckGap: 72 });
+  await page.getByText('Ready to play').click();
+  const tones = page.getByRole('group', { name: 'Tones of the open strings' });
+  await tones.getByRole('button', { name: /^G 196/ }).click();
+  await expect(tones.getByRole('button', { name: /^G/ })).toHaveAttribute('aria-pressed', 'true');
+  await tones.getByRole('button', { name: /^E 659/ }).click();
+  await expect(tones.locator('[aria-pressed=true]')).toHaveText(/^E/);
+  await tones.getByLabel('A at').fill('442');
+  await tones.getByLabel('A at').press('Enter');
+  await expect(tones.getByRole('button', { name: /^A 442/ })).toBeVisible();
+  await expect(tones.locator('[aria-pressed=true]')).toHaveCount(0);
+  await tones.getByLabel('A at').fill('300');
+  await tones.getByLabel('A at').press('Enter');
+  await expect(tones.getByLabel('A at')).toHaveValue('442');
+
   await page.getByText('Finger tapes').click();
   const tapes = page.locator('.tapes');
   await tapes.getByText('With fourth').click();

@@ -14,6 +14,7 @@
   import { changeSentences, SETTING_WORDS, setupReviewSentence, warningSentences } from '$lib/words/setup';
   import AdjustLoop from './AdjustLoop.svelte';
   import type { Bench } from './bench.svelte';
+  import ReadyPart from './ReadyPart.svelte';
   import RestSetup from './RestSetup.svelte';
   import SeatedSetup from './SeatedSetup.svelte';
   import SettingsTable from './SettingsTable.svelte';
@@ -165,6 +166,7 @@
     </div>
     <div class="numbers">
       <AdjustLoop {bench} {player} kind={laid.kind} />
+      <ReadyPart family={player.family} />
       <TapesPart family={player.family} {instrument} {unit} />
     </div>
   </div>

@@ -1,0 +1,102 @@
+<script lang="ts">
+  import type { Family } from '$lib/core/instruments';
+  import { A_RANGE_HZ, OPEN_STRINGS, pitchOf, USUAL_A_HZ } from '$lib/core/tones';
+  import { Tone } from '$lib/ui/tone.svelte';
+  import { READY_LOOKS } from '$lib/words/ready';
+
+  /** Instrument and bow before anything is played: the looks in order, and a tone for each open string. */
+  let { family }: { family: Family } = $props();
+
+  const tone = new Tone();
+  let aHz = $state(USUAL_A_HZ);
+  const [lowest, highest] = A_RANGE_HZ;
+
+  function tuneTo(text: string) {
+    const hz = Number(text.replace(',', '.'));
+    if (!(hz >= lowest && hz <= highest)) return;
+    tone.stop();
+    aHz = hz;
+  }
+</script>
+
+<details class="ready" ontoggle={(event) => !event.currentTarget.open && tone.stop()}>
+  <summary>Ready to play: tune, bow, rosin</summary>
+  <ol>
+    {#each READY_LOOKS[family] as look (look)}<li>{look}</li>{/each}
+  </ol>
+  <div class="tones" role="group" aria-label="Tones of the open strings">
+    {#each OPEN_STRINGS[family] as string (string.name)}
+      {@const hz = pitchOf(string, aHz)}
+      <button
+        type="button"
+        class="btn act"
+        class:sounds={tone.sounding === hz}
+        aria-pressed={tone.sounding === hz}
+        onclick={() => tone.toggle(hz)}
+      >
+        {string.name.slice(0, 1)} <span class="soft num">{hz.toFixed(0)} Hz</span>
+      </button>
+    {/each}
+    <label>
+      A at
+      <input
+        class="field num"
+        type="number"
+        min={lowest}
+        max={highest}
+        step="1"
+        value={aHz}
+        onchange={(event) => {
+          tuneTo(event.currentTarget.value);
+          event.currentTarget.value = String(aHz);
+        }}
+      />
+      Hz
+    </label>
+  </div>
+</details>
+
+<style>
+  .ready {
+    border-top: 1px solid var(--line);
+    margin-top: 0.75rem;
+  }
+  summary {
+    min-height: 2.75rem;
+    display: flex;
+    align-items: center;
+    font-weight: 700;
+    font-size: 1.1rem;
+    cursor: pointer;
+  }
+  ol {
+    list-style: decimal;
+    padding-left: 1.5rem;
+    display: grid;
+    gap: 0.25rem;
+    max-width: 44rem;
+  }
+  .tones {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.5rem;
+    margin-top: 0.75rem;
+  }
+  .sounds {
+    background: var(--ink);
+    color: var(--ground);
+  }
+  .sounds .soft {
+    color: inherit;
+  }
+  label {
+    display: flex;
+    align-items: center;
+    gap: 0.4rem;
+    margin-left: 1rem;
+  }
+  label input {
+    width: 5.5rem;
+  }
+</style>
