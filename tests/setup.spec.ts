@@ -219,6 +219,9 @@ test('finger tapes follow the string and print at true scale; a set-up is shown 
   await expect(page.locator('dl').getByText('blue dot')).toBeVisible();
   await expectAccessible(page);
 
+  await page.goto('/players/violin-player');
+  await expect(page.locator('[data-review]')).toContainText('Without a birth month');
+
   // Months later, without a new measuring: the set-up stands as it was kept, and one change makes a new version.
   await page.clock.setSystemTime(new Date('2027-03-09T10:00:00'));
   await page.goto('/fit/violin-player');

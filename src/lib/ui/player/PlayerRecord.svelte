@@ -27,6 +27,7 @@
   import DeleteDialog from './DeleteDialog.svelte';
   import NoPlayer from './NoPlayer.svelte';
   import PlayerForm from './PlayerForm.svelte';
+  import SetupAhead from './SetupAhead.svelte';
   import Timeline from './Timeline.svelte';
 
   let { playerId }: { playerId: string } = $props();
@@ -42,6 +43,7 @@
   );
   const measurements = liveRows('measurements', () => db.measurements.where(owned).toArray(), isMine);
   const fits = liveRows('fits', () => db.fits.where(owned).toArray(), isMine);
+  const setups = liveRows('setups', () => db.setups.where(owned).toArray(), isMine);
   const pains = liveRows('pains', () => db.pains.where(owned).toArray(), isMine);
   const days = live<readonly TimelineDay[]>(() => timeline(db, owned.playerId), []);
   const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
@@ -125,6 +127,23 @@
       />
     {/if}
 
+    {#if measurements.ready && fits.ready && setups.ready}
+      <Part name="Set-up">
+        <SetupAhead
+          of={{
+            player: who,
+            measurements: measurements.current,
+            fits: fits.current,
+            setups: setups.current,
+            trials: [],
+            pains: [],
+            draft: null,
+            settings: settings.current,
+            today: clock.today
+          }}
+        />
+      </Part>
+    {/if}
     {#if measurements.ready && fits.ready}
       <Part name="Growth">
         <GrowthPart
