@@ -196,7 +196,7 @@ test('finger tapes follow the string and print at true scale; a set-up is shown 
   await expect(tones.getByLabel('A at')).toHaveValue('442');
 
   await page.getByText('Finger tapes').click();
-  const tapes = page.locator('.tapes');
+  const tapes = page.locator('[data-fold=tapes]');
   await tapes.getByText('With fourth').click();
   // 285 mm: 2, 4, 5 and 7 semitones.
   await tapes.getByLabel('String, nut to bridge').fill('285 mm');

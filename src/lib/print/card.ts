@@ -124,7 +124,7 @@ export function setupNotes(setup: Setup): readonly string[] {
       `Shoulder rest: ${HIGH_END_WORDS[highEnd]}.`
     ];
   }
-  if (setup.kind === 'standing') return [`Bow hold: ${BOW_HOLD_WORDS[setup.choices.bowHold].toLowerCase()}.`];
+  if (setup.kind === 'standing') return [`Bow hold: ${BOW_HOLD_WORDS[setup.choices.bowHold]}.`];
   const { anchoring, placing } = setup.choices;
   const heightMm = setup.basis.lengths.height;
   const hands =

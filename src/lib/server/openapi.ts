@@ -1,4 +1,5 @@
 import { adjustRequest } from './adjust';
+import { notes, number, REST_ANSWER, SEATED_ANSWER, STANDING_ANSWER, text } from './answers';
 import { BATCH_LIMIT, BATCH_PLAYERS } from './batch';
 import { describe } from './fields';
 import { describeChanges, figureRequest } from './figure';
@@ -8,12 +9,6 @@ import { setupRequest } from './setup';
 import { sizeRequest } from './size';
 import { tapesRequest } from './tapes';
 
-const number = { type: 'number' };
-const text = { type: 'string' };
-const notes = {
-  type: 'array',
-  items: { type: 'object', properties: { code: text }, required: ['code'], additionalProperties: true }
-};
 const strict = (properties: object, required: readonly string[] = []) => ({
   type: 'object',
   properties,
@@ -43,47 +38,6 @@ const post = (summary: string, request: object, reply: object) => ({
 
 const day = { type: 'string', format: 'date' };
 const openDay = { type: ['string', 'null'], format: 'date' };
-
-const numbers = (keys: readonly string[]) => Object.fromEntries(keys.map((key) => [key, number]));
-
-const REST_ANSWER = {
-  type: 'object',
-  description: 'Violin, viola',
-  properties: {
-    ...numbers(['fillerMm', 'chinRestMm', 'liftMm', 'shoulderFootMm', 'chestFootMm']),
-    warnings: notes
-  }
-};
-const SEATED_ANSWER = {
-  type: 'object',
-  description: 'Cello; the pin counts from the ribs, hand-widths are this player’s own',
-  properties: {
-    ...numbers([
-      'seatMm',
-      'endpinMm',
-      'angleDeg',
-      'slideMm',
-      'pegAboveEarMm',
-      'cornerAboveKneeMm',
-      'armLoad',
-      'bowShare',
-      'handWidths',
-      'misfit'
-    ]),
-    warnings: notes
-  }
-};
-const STANDING_ANSWER = {
-  type: 'object',
-  description: 'Bass',
-  properties: {
-    pinMm: number,
-    notch: { type: ['integer', 'null'], description: 'Counted from 1 with the shortest' },
-    rules: { type: 'object', properties: numbers(['bowReachMm', 'cheekMm', 'eyebrowMm']) },
-    leftHandAboveCheekMm: number,
-    warnings: notes
-  }
-};
 
 const SIZE_REQUEST = describe(sizeRequest);
 

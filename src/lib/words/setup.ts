@@ -177,8 +177,8 @@ export const PLACING_WORDS: Readonly<
   square: { name: 'Square', why: 'both rear edges rest on the legs, neither shows' }
 };
 export const BOW_HOLD_WORDS: Readonly<Record<SetupChoices<'standing'>['bowHold'], string>> = {
-  overhand: 'Overhand',
-  underhand: 'Underhand'
+  overhand: 'French (overhand)',
+  underhand: 'German (underhand)'
 };
 
 const WAY_WORDS: Readonly<Record<string, string>> = {

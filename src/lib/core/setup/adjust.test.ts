@@ -84,6 +84,17 @@ describe('the step after a look', () => {
     expect(stepAfter('rest', 'rest-sore', [], {})).toEqual({ kind: 'hint' });
   });
 
+  it('takes a shoulder that is still up after two raises for a habit', () => {
+    const raised = (count: number) =>
+      stepAfter(
+        'rest',
+        'rest-shoulder-raised',
+        Array.from({ length: count }, (_, i) => look('rest-shoulder-raised', 'lift', 5 + 5 * i, 10 + 5 * i)),
+        { lift: 5 + 5 * count }
+      ).kind;
+    expect([raised(0), raised(1), raised(2)]).toEqual(['change', 'change', 'hint']);
+  });
+
   it('refuses what is not known', () => {
     expect(() => stepAfter('rest', 'rest-sings', [], {})).toThrow(RangeError);
     expect(() => reachOf('rest', 'seat')).toThrow(RangeError);

@@ -81,8 +81,9 @@ export type Step =
   /** No number mends it; the words say what does. */
   | { readonly kind: 'hint' };
 
-/** This many raises for a shoulder that stays up: then it is a habit. */
-export const RAISES_BEFORE_HABIT = 2;
+/** A shoulder that is still up after this many raises is up by habit: no rest mends it. */
+const RAISES_BEFORE_HABIT = 2;
+const HABIT = 'rest-shoulder-raised';
 
 /** The looks at one setting, oldest first, as its belief takes them. */
 export function looksAt(setting: SettingId, looks: readonly KeptLook[]): readonly SettingLook[] {
@@ -110,6 +111,8 @@ export function stepAfter(
   const last = looks.findLast(({ change }) => change !== null)?.change;
   const setting = what === HOLDS ? (last?.setting as SettingId | undefined) : seenAtLook(what).mends?.setting;
   if (!setting) return what === HOLDS ? { kind: 'holds', setting: null, belief: null } : { kind: 'hint' };
+  if (what === HABIT && looks.filter(({ seen }) => seen === HABIT).length >= RAISES_BEFORE_HABIT)
+    return { kind: 'hint' };
   const from = values[setting] ?? 0;
   const { low, high, tolerance } = reachOf(kind, setting);
   const now: KeptLook = { seen: what, change: { setting, from, to: from } };

@@ -45,7 +45,6 @@ export {
   HOLDS,
   looksAt,
   pinForPeg,
-  RAISES_BEFORE_HABIT,
   SEEN_AT_LOOK,
   seenAtLook,
   seenFor,

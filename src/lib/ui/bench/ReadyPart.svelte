@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Family } from '$lib/core/instruments';
   import { A_RANGE_HZ, OPEN_STRINGS, pitchOf, USUAL_A_HZ } from '$lib/core/tones';
+  import Fold from '$lib/ui/Fold.svelte';
   import { Tone } from '$lib/ui/tone.svelte';
   import { READY_LOOKS } from '$lib/words/ready';
 
@@ -19,8 +20,7 @@
   }
 </script>
 
-<details class="ready" ontoggle={(event) => !event.currentTarget.open && tone.stop()}>
-  <summary>Ready to play: tune, bow, rosin</summary>
+<Fold name="ready" title="Ready to play: tune, bow, rosin" onclose={() => tone.stop()}>
   <ol>
     {#each READY_LOOKS[family] as look (look)}<li>{look}</li>{/each}
   </ol>
@@ -54,21 +54,9 @@
       Hz
     </label>
   </div>
-</details>
+</Fold>
 
 <style>
-  .ready {
-    border-top: 1px solid var(--line);
-    margin-top: 0.75rem;
-  }
-  summary {
-    min-height: 2.75rem;
-    display: flex;
-    align-items: center;
-    font-weight: 700;
-    font-size: 1.1rem;
-    cursor: pointer;
-  }
   ol {
     list-style: decimal;
     padding-left: 1.5rem;

@@ -15,6 +15,7 @@
   import LowScene from '$lib/ui/figure/LowScene.svelte';
   import { aboveOrBelow } from '$lib/words/sizing';
   import { ANCHORING_WORDS, PLACING_WORDS } from '$lib/words/setup';
+  import { Dragging } from './dragging.svelte';
   import type { Laid } from './setup.svelte';
 
   type Seated = AdjustmentsOf<'seated'>;
@@ -39,8 +40,8 @@
     onadjust: (id: SettingId, value: number | undefined) => Promise<boolean>;
   } = $props();
 
-  /** What is being dragged, until it is kept. */
-  let dragged = $state<{ readonly id: SettingId; readonly value: number } | null>(null);
+  const dragging = new Dragging((id, value) => onadjust(id, value));
+  const dragged = $derived(dragging.current);
   const body = $derived(bodyOf(readings));
   const plan = $derived(
     dragged && body
@@ -53,13 +54,6 @@
   );
   const posture = $derived(plan.posture);
   const choices = $derived(laid.arrangement.choices);
-
-  async function handled(id: string, value: number, done: boolean) {
-    dragged = { id: id as SettingId, value };
-    if (!done) return;
-    await onadjust(id as SettingId, value);
-    dragged = null;
-  }
 
   const reach = (id: SettingId) => reachOf('seated', id);
   const heightMm = $derived(body?.heightMm ?? 1300);
@@ -162,7 +156,7 @@
     {notes}
     {handles}
     moving={dragged !== null}
-    onhandle={(id, value, done) => void handled(id, value, done)}
+    onhandle={dragging.move}
   />
 </div>
 

@@ -15,6 +15,7 @@
   import LowScene from '$lib/ui/figure/LowScene.svelte';
   import { BOW_HOLD_WORDS } from '$lib/words/setup';
   import { aboveOrBelow } from '$lib/words/sizing';
+  import { Dragging } from './dragging.svelte';
   import type { Laid } from './setup.svelte';
 
   type Standing = AdjustmentsOf<'standing'>;
@@ -39,8 +40,8 @@
     onadjust: (id: SettingId, value: number | undefined) => Promise<boolean>;
   } = $props();
 
-  /** What is being dragged, until it is kept. */
-  let dragged = $state<{ readonly id: SettingId; readonly value: number } | null>(null);
+  const dragging = new Dragging((id, value) => onadjust(id, value));
+  const dragged = $derived(dragging.current);
   const body = $derived(bodyOf(readings));
   const heights = $derived({
     gripHangMm: body?.length('gripHang').mm ?? 0,
@@ -56,13 +57,6 @@
         })
       : laid.plan
   );
-
-  async function handled(id: string, value: number, done: boolean) {
-    dragged = { id: id as SettingId, value };
-    if (!done) return;
-    await onadjust(id as SettingId, value);
-    dragged = null;
-  }
 
   const heightMm = $derived(body?.heightMm ?? 1600);
   const values = $derived(plan.values);
@@ -159,7 +153,7 @@
     {notes}
     {handles}
     moving={dragged !== null}
-    onhandle={(id, value, done) => void handled(id, value, done)}
+    onhandle={dragging.move}
   />
   <table>
     <caption class="sr-only">The pin by each rule, and where both hands end up</caption>

@@ -4,6 +4,7 @@
   import { TAPE_LAYOUTS, tapePlaces } from '$lib/core/tapes';
   import { Action } from '$lib/ui/action.svelte';
   import Choice from '$lib/ui/Choice.svelte';
+  import Fold from '$lib/ui/Fold.svelte';
   import { download } from '$lib/ui/download';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { LAYOUT_WORDS, sixteenthsText } from '$lib/words/tapes';
@@ -54,8 +55,7 @@
   const x = (mm: number) => 24 + (mm / shown) * (WIDE - 60);
 </script>
 
-<details class="tapes">
-  <summary>Finger tapes</summary>
+<Fold name="tapes" title="Finger tapes">
   <div class="ways">
     <Choice
       label="Layout"
@@ -121,21 +121,9 @@
   {#if beyond.length > 0}<p class="warning" role="alert">
       The page is too short for {beyond.join(', ')} semitones; lay those by the table.
     </p>{/if}
-</details>
+</Fold>
 
 <style>
-  .tapes {
-    border-top: 1px solid var(--line);
-    margin-top: 0.75rem;
-  }
-  summary {
-    min-height: 2.75rem;
-    display: flex;
-    align-items: center;
-    font-weight: 700;
-    font-size: 1.1rem;
-    cursor: pointer;
-  }
   .ways {
     display: flex;
     flex-wrap: wrap;

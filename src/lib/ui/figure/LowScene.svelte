@@ -74,7 +74,7 @@
     /** A handle is being dragged: drawn coarser. */
     moving?: boolean;
     onmeasure?: (id: MeasurementId) => void;
-    onhandle?: (id: string, value: number, done: boolean) => void;
+    onhandle?: (id: string, value: number | null, done: boolean) => void;
     /** What else is chosen for the drawing. */
     children?: Snippet;
   } = $props();

@@ -32,8 +32,8 @@
     scale: number;
     /** From where the drawing is seen, degrees. */
     azimuth: number;
-    /** A new value, and whether it is the last of this move. */
-    onmove: (id: string, value: number, done: boolean) => void;
+    /** A new value, and whether it is the last of this move; null gives the move up. */
+    onmove: (id: string, value: number | null, done: boolean) => void;
   } = $props();
 
   /** Seen from the front, what runs along the view can't be dragged. */
@@ -71,7 +71,7 @@
 
   /** What was dragged so far is given up. */
   function cancel() {
-    if (from) onmove(handle.id, from.value, false);
+    if (from) onmove(handle.id, null, false);
     from = null;
   }
 
