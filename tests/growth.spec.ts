@@ -21,7 +21,7 @@ test('growth is drawn with the reference, and the forecast gives a date to measu
 test('what can’t be known is said: no birth month, grown up, no height', async ({ page }) => {
   await openWithClass(page);
   await page.goto('/players/demo-07');
-  await expect(page.getByText('Without a birth month there is no telling')).toBeVisible();
+  await expect(page.getByText('Without a birth month there is no telling how fast')).toBeVisible();
   await page.goto('/players/demo-16');
   await expect(page.getByText('After 18 nothing is forecast')).toBeVisible();
   await openNewPlayer(page, 'No Height');
@@ -97,6 +97,7 @@ test('looking ahead over 1,200 players shows progress, keeps the page awake, and
   });
   await page.goto('/ahead');
   await expect(page.getByText(/^Stopped, \d+ players are missing/)).toBeVisible();
+  await expect(page.getByText('Nobody has a size yet')).toHaveCount(0);
   await page.getByRole('button', { name: 'Look ahead again' }).click();
   await expect(page.getByRole('table')).toContainText('Many', { timeout: 40_000 });
 });

@@ -88,7 +88,9 @@
         {/each}
       </p>
     {/if}
-    {#if shown.length === 0}
+    {#if shown.length === 0 && everybody.pending.length > 0}
+      <p class="soft">Nothing can be said yet: the players are still to be looked at.</p>
+    {:else if shown.length === 0}
       <p class="soft">
         {rows.length === 0
           ? 'Nobody has a size yet. Decide one at the bench, and its outlook appears here.'
