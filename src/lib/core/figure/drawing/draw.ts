@@ -42,6 +42,12 @@ export interface DrawOptions {
 const MARGIN_MM = 12;
 const BEYOND_MM = 5;
 
+/**
+ * Pixels per mm at which hidden parts are told apart while nothing moves: the lines themselves are exact, so a close-up
+ * needs fewer than it is shown with, while a small picture needs all of them for its pins and pegs.
+ */
+const restDetail = (detail: number): number => Math.min(detail, Math.max(0.3, 0.7 * detail));
+
 const around = (all: readonly Projected[]): Box => {
   const box: [number, number, number, number] = [Infinity, Infinity, -Infinity, -Infinity];
   for (const { box: one } of all) {
@@ -72,7 +78,7 @@ export function draw(shapes: readonly Shape[], options: DrawOptions): Drawing {
   ];
   const shown = projected.filter(({ box }) => overlap(box, near));
   const solids = shown.filter(({ shape }) => shape.kind !== 'curve');
-  const raster = new Raster(solids, near, coarse ? detail / 2 : detail);
+  const raster = new Raster(solids, near, coarse ? detail / 2 : restDetail(detail));
 
   const scene = { solids, raster, flesh: fleshOf(solids) };
   const paths = new Map<Ink, string[]>();
