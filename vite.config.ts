@@ -14,6 +14,8 @@ export default defineConfig({
     environment: 'node',
     // Properties over thousands of cases take their time on a busy machine.
     testTimeout: 30_000,
+    // By itself it would leave a core idle for whoever watches.
+    maxWorkers: 2,
     projects: [
       { extends: true, test: { name: 'rules', include: ['src/**/!(*.svelte).test.ts'] } },
       // What screens keep, with the reactivity that a browser has.

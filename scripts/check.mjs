@@ -1,9 +1,10 @@
 /** Types, lint and format. */
-import { install, runBin } from './lib.mjs';
+import { install, runBeside, runBin } from './lib.mjs';
 
 install();
 runBin('svelte-kit', ['sync']);
-runBin('svelte-check', ['--fail-on-warnings']);
-runBin('eslint', ['.', '--max-warnings', '0']);
-runBin('prettier', ['--check', '--log-level', 'warn', '.']);
+const types = runBeside('svelte-check', ['--fail-on-warnings']);
+await runBeside('eslint', ['.', '--max-warnings', '0']);
+await runBeside('prettier', ['--check', '--log-level', 'warn', '.']);
+await types;
 console.log('Types, lint and format are fine.');

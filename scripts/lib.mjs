@@ -1,5 +1,5 @@
 /** Shared by the commands: running programs, installing what is missing, building once. */
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { createServer } from 'node:net';
 import { existsSync, readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
@@ -23,6 +23,26 @@ export function run(program, args, env = {}, cwd = root) {
 
 /** Runs a program that a package brings. */
 export const runBin = (name, args, env, cwd) => run(process.execPath, [binOf(name), ...args], env, cwd);
+
+/**
+ * Runs a program that a package brings while others run too; what it says comes in one piece at its end. Ends this
+ * process with its code when it fails.
+ */
+export const runBeside = (name, args) =>
+  new Promise((done) => {
+    const child = spawn(process.execPath, [binOf(name), ...args], {
+      cwd: root,
+      stdio: ['ignore', 'pipe', 'pipe']
+    });
+    const said = [];
+    child.stdout.on('data', (piece) => said.push(piece));
+    child.stderr.on('data', (piece) => said.push(piece));
+    child.on('close', (status) => {
+      process.stdout.write(Buffer.concat(said));
+      if (status !== 0) process.exit(status ?? 1);
+      done();
+    });
+  });
 
 function binOf(name) {
   const bins = {
