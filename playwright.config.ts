@@ -30,7 +30,10 @@ export default defineConfig({
         '--no-first-run',
         '--disable-background-networking',
         '--disable-component-update',
-        '--disable-sync'
+        '--disable-sync',
+        // A microphone that beeps, and leave to use it.
+        '--use-fake-device-for-media-stream',
+        '--use-fake-ui-for-media-stream'
       ]
     }
   },

@@ -191,6 +191,45 @@ test('finger tapes follow the string and print at true scale; a set-up is shown 
   await tones.getByLabel('A at').press('Enter');
   await expect(tones.getByRole('button', { name: /^A 442/ })).toBeVisible();
   await expect(tones.locator('[aria-pressed=true]')).toHaveCount(0);
+
+  const tuner = page.locator('[data-tuner]');
+  await tuner.getByRole('button', { name: 'Practise with a made-up string' }).click();
+  await tuner.getByRole('button', { name: 'D', exact: true }).click();
+  await expect(tuner.getByRole('status')).toHaveText('D is too low: turn its fine tuner in.');
+  await tuner.getByLabel('Its fine tuner').fill('1');
+  await expect(tuner.getByRole('status')).toHaveText('D is in tune.');
+  await tuner.getByRole('button', { name: 'Stop the tuner' }).click();
+
+  // A refusal says so; a microphone is let go of when the tuner stops, and when the part is folded away.
+  await page.evaluate(() => {
+    const given: MediaStream[] = [];
+    Object.assign(globalThis, { given });
+    const ask = navigator.mediaDevices.getUserMedia.bind(navigator.mediaDevices);
+    let asked = 0;
+    navigator.mediaDevices.getUserMedia = async (wanted) => {
+      if (asked++ === 0) throw new DOMException('No', 'NotAllowedError');
+      const stream = await ask(wanted);
+      given.push(stream);
+      return stream;
+    };
+  });
+  await tuner.getByRole('button', { name: 'Tune by the microphone' }).click();
+  await expect(tuner.getByRole('alert')).toContainText('Allow it for this page');
+  const states = () =>
+    page.evaluate(() =>
+      (globalThis as unknown as { given: MediaStream[] }).given.flatMap((stream) =>
+        stream.getTracks().map(({ readyState }) => readyState)
+      )
+    );
+  await tuner.getByRole('button', { name: 'Tune by the microphone' }).click();
+  await expect(tuner).toHaveAttribute('data-tuner', 'microphone');
+  expect(await states()).toEqual(['live']);
+  await tuner.getByRole('button', { name: 'Stop the tuner' }).click();
+  await tuner.getByRole('button', { name: 'Tune by the microphone' }).click();
+  await expect(tuner).toHaveAttribute('data-tuner', 'microphone');
+  await page.getByText('Ready to play').click();
+  expect(await states()).toEqual(['ended', 'ended']);
+  await page.getByText('Ready to play').click();
   await tones.getByLabel('A at').fill('300');
   await tones.getByLabel('A at').press('Enter');
   await expect(tones.getByLabel('A at')).toHaveValue('442');

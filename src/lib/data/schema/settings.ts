@@ -1,4 +1,4 @@
-import { array, object, type ISchema } from 'yup';
+import { array, number, object, type ISchema } from 'yup';
 import {
   EDITABLE_DIMENSIONS,
   FAMILIES,
@@ -8,6 +8,7 @@ import {
 } from '$lib/core/instruments';
 import { LENGTH_UNITS } from '$lib/core/length';
 import { REST_SCHOOLS, TILT_SCHOOLS } from '$lib/core/setup';
+import { A_RANGE_HZ } from '$lib/core/tones';
 import { each, exactly, landingRule, length, oneOf, text, type RecordOf } from './fields';
 
 const THEMES = ['light', 'dark', 'system'] as const;
@@ -40,6 +41,8 @@ export const settingsSchema = exactly(
     /** The teacher's own dimensions, by family and size. */
     dimensions: exactly(object(dimensions)).required() as unknown as ISchema<DimensionOverrides>,
     theme: oneOf(THEMES).required(),
+    /** The A that is tuned to, Hz; the usual one where absent. */
+    aHz: number().min(A_RANGE_HZ[0]).max(A_RANGE_HZ[1]).optional(),
     /** Printed on the card. */
     teacherName: text(80)
   })

@@ -4,23 +4,31 @@
   import Fold from '$lib/ui/Fold.svelte';
   import { Tone } from '$lib/ui/tone.svelte';
   import { READY_LOOKS } from '$lib/words/ready';
+  import { changeSettings, db, type Settings } from '$lib/data';
+  import { attempt } from '$lib/ui/shell/attempt';
+  import TunerPart from './TunerPart.svelte';
 
-  /** Instrument and bow before anything is played: the looks in order, and a tone for each open string. */
-  let { family }: { family: Family } = $props();
+  /** Instrument and bow before anything is played: the looks in order, a tone for each open string, and a tuner. */
+  let { family, settings }: { family: Family; settings: Settings } = $props();
 
   const tone = new Tone();
-  let aHz = $state(USUAL_A_HZ);
+  let tuner = $state<TunerPart>();
+  const aHz = $derived(settings.aHz ?? USUAL_A_HZ);
   const [lowest, highest] = A_RANGE_HZ;
 
   function tuneTo(text: string) {
     const hz = Number(text.replace(',', '.'));
     if (!(hz >= lowest && hz <= highest)) return;
     tone.stop();
-    aHz = hz;
+    void attempt(() => changeSettings(db, `Tuned to an A of ${hz} Hz`, { aHz: hz }));
+  }
+  function quiet() {
+    tone.stop();
+    tuner?.stop();
   }
 </script>
 
-<Fold name="ready" title="Ready to play: tune, bow, rosin" onclose={() => tone.stop()}>
+<Fold name="ready" title="Ready to play: tune, bow, rosin" onclose={quiet}>
   <ol>
     {#each READY_LOOKS[family] as look (look)}<li>{look}</li>{/each}
   </ol>
@@ -32,7 +40,10 @@
         class="btn act"
         class:sounds={tone.sounding === hz}
         aria-pressed={tone.sounding === hz}
-        onclick={() => tone.toggle(hz)}
+        onclick={() => {
+          tuner?.stop();
+          tone.toggle(hz);
+        }}
       >
         {string.name.slice(0, 1)} <span class="soft num">{hz.toFixed(0)} Hz</span>
       </button>
@@ -54,6 +65,7 @@
       Hz
     </label>
   </div>
+  <TunerPart bind:this={tuner} {family} {aHz} onstart={() => tone.stop()} />
 </Fold>
 
 <style>

@@ -166,7 +166,7 @@
     </div>
     <div class="numbers">
       <AdjustLoop {bench} {player} kind={laid.kind} />
-      <ReadyPart family={player.family} />
+      <ReadyPart family={player.family} settings={bench.settings} />
       <TapesPart family={player.family} {instrument} {unit} />
     </div>
   </div>

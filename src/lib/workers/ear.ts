@@ -1,0 +1,16 @@
+import { wrap } from 'comlink';
+import type { Family } from '$lib/core/instruments';
+import type { Heard } from '$lib/core/tuner';
+import type { EarDoor } from './ear.worker';
+
+/** Ears beside the page; ended when nobody listens any more. */
+export interface Ear {
+  hear(samples: Float32Array, sampleRate: number, family: Family, aHz: number): Promise<Heard>;
+  end(): void;
+}
+
+export function earAside(): Ear {
+  const worker = new Worker(new URL('./ear.worker.ts', import.meta.url), { type: 'module' });
+  const door = wrap<EarDoor>(worker);
+  return { hear: (...stretch) => door.hear(...stretch), end: () => worker.terminate() };
+}

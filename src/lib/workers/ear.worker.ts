@@ -1,0 +1,14 @@
+import { expose } from 'comlink';
+import type { Family } from '$lib/core/instruments';
+import { OPEN_STRINGS } from '$lib/core/tones';
+import { hear, type Heard } from '$lib/core/tuner';
+
+const door = {
+  /** Which open string of a family sounds in a stretch of sound. */
+  hear: (samples: Float32Array, sampleRate: number, family: Family, aHz: number): Heard =>
+    hear(samples, sampleRate, OPEN_STRINGS[family], aHz)
+};
+
+export type EarDoor = typeof door;
+
+expose(door);
