@@ -9,7 +9,7 @@ const SVELTE = ['$app/*', 'svelte', 'svelte/*'];
 /** Every way to write an import of a folder of the library. */
 const folder = (name) => [`$lib/${name}`, `$lib/${name}/*`, `**/${name}`, `**/${name}/**`];
 
-/** Forbids imports that would point against routes → ui → workers, print → words → data → core, and server → words. */
+/** Forbids imports that would point against routes → ui → workers → print → words → data → core, and server → words. */
 const layer = (files, forbidden) => ({
   files,
   rules: {
@@ -50,7 +50,7 @@ export default ts.config(
     ['dexie', ...['data', 'workers', 'print', 'ui'].flatMap(folder), 'svelte', 'svelte/*']
   ),
   layer(['src/lib/data/**'], [...['words', 'workers', 'print', 'server', 'ui'].flatMap(folder), ...SVELTE]),
-  layer(['src/lib/workers/**'], [...['print', 'server', 'ui'].flatMap(folder), ...SVELTE]),
+  layer(['src/lib/workers/**'], [...['server', 'ui'].flatMap(folder), ...SVELTE]),
   layer(['src/lib/print/**'], [...['workers', 'server', 'ui'].flatMap(folder), ...SVELTE]),
   layer(['src/lib/ui/**'], [...folder('server'), '$lib/../routes/*', '**/routes/**'])
 );

@@ -1,11 +1,12 @@
 import { readFile } from 'node:fs/promises';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { HOLD_CHECKS } from '$lib/core/checks';
-import { backPicture, figureFor, pictureOf, VIEWS } from '$lib/core/figure';
 import type { Fit, Player, Setup } from '$lib/data';
 import { demoRecords } from '$lib/data/demo/demo';
 import { cardOf, type Card } from './card';
-import { cardPdf } from './card-pdf';
+import { cardsPdf } from './card-pdf';
+import { cardPicture } from './card-picture';
+import { labelsPdf } from './labels-pdf';
 
 const records = demoRecords(new Date('2026-11-24T10:00:00'));
 const find = <T extends { readonly id: string }>(list: readonly T[], id: string): T => {
@@ -23,14 +24,7 @@ const focus = HOLD_CHECKS[2] ?? null;
 const card = (patch: Partial<Parameters<typeof cardOf>[0]> = {}): Card =>
   cardOf({ player, fit, setup, focus, unit: 'cm', overrides: {}, teacherName: 'Ms Placeholder', ...patch });
 
-function makePdf(made: Card) {
-  const { drawing } = made;
-  const picture =
-    drawing.kind === 'back'
-      ? backPicture(drawing.family, drawing.of, 0.5)
-      : pictureOf(figureFor(drawing.question), { view: VIEWS[drawing.view], detail: 0.3 });
-  return cardPdf(made, picture);
-}
+const makePdf = (...cards: readonly Card[]) => cardsPdf(cards, ({ drawing }) => cardPicture(drawing));
 
 describe('cardOf', () => {
   it('holds every setting with its mark, the focus and the next look', () => {
@@ -60,7 +54,7 @@ describe('cardOf', () => {
   });
 });
 
-describe('cardPdf', () => {
+describe('cardsPdf', () => {
   beforeEach(() => {
     // The application fetches its own fonts; here they come from the packages on the disk.
     vi.stubGlobal(
@@ -146,5 +140,28 @@ describe('cardPdf', () => {
     const { bytes, missing } = await makePdf(card({ player: { ...player, name } }));
     expect(missing).toEqual([]);
     expect((await read(bytes)).text).toContain('Zoë Mark');
+  });
+
+  it('puts four on a page of larger paper, labels fourteen or more, none over an edge', async () => {
+    const cards = Array.from({ length: 9 }, (_, i) => card({ player: { ...player, name: `Child ${i}` } }));
+    for (const paper of ['a4', 'letter'] as const) {
+      const heard: number[] = [];
+      const { bytes } = await cardsPdf(cards, ({ drawing }) => cardPicture(drawing), {
+        paper,
+        report: (done) => heard.push(done)
+      });
+      expect(heard).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9]);
+      const sheet = await read(bytes);
+      expect(sheet.pages).toBe(3);
+      expect(sheet.text.match(/Child \d/g)).toEqual(['Child 0', 'Child 1', 'Child 2', 'Child 3']);
+      const labels = await read((await labelsPdf(cards, { paper })).bytes);
+      expect(labels.pages).toBe(1);
+      expect(labels.text).toContain('Child 8');
+      for (const { places, width } of [sheet, labels])
+        for (const { right, bottom } of places) {
+          expect(right).toBeLessThan(width - 5);
+          expect(bottom).toBeGreaterThan(5);
+        }
+    }
   });
 });

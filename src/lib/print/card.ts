@@ -19,6 +19,7 @@ import {
   type SetupKind
 } from '$lib/core/setup';
 import type { Fit, Player, Setup } from '$lib/data';
+import { textOfSetup } from '$lib/data/setup-text';
 import { FAMILY_WORDS } from '$lib/words/families';
 import { dayText } from '$lib/words/dates';
 import {
@@ -44,7 +45,12 @@ export interface Card {
   readonly stop: string;
   readonly signed: string;
   readonly drawing: CardDrawing;
+  /** The set-up as text, for the code that another Jarvel reads. */
+  readonly code: string;
 }
+
+/** Pixels per mm of a card's picture: finer than any printer shows at this size. */
+export const CARD_DETAIL = { back: 1, player: 0.3 } as const;
 
 /** What is drawn on a card. */
 export type CardDrawing =
@@ -91,7 +97,8 @@ export function cardOf({
     signed: [teacherName, dayText(setup.day), `set-up ${setup.version}`]
       .filter((part) => part !== '')
       .join(' · '),
-    drawing: drawingOf(setup, dimensionsOf(setup.family, setup.size, overrides))
+    drawing: setupDrawing(setup, dimensionsOf(setup.family, setup.size, overrides)),
+    code: textOfSetup(setup)
   };
 }
 
@@ -136,7 +143,8 @@ export function setupNotes(setup: Setup): readonly string[] {
   return [`${ANCHORING_WORDS[anchoring]}; ${PLACING_WORDS[placing].name.toLowerCase()}.`, ...hands];
 }
 
-function drawingOf(setup: Setup, instrument: NominalInstrument): CardDrawing {
+/** The picture of a set-up: the instrument's back with the rest's feet, or the player as it is set. */
+export function setupDrawing(setup: Setup, instrument: NominalInstrument): CardDrawing {
   if (setup.kind === 'rest') {
     const { settings } = setup;
     return {

@@ -1,95 +1,108 @@
-import { PDFDocument, rgb } from 'pdf-lib';
+import { PDFDocument } from 'pdf-lib';
 import type { Tape } from '$lib/core/tapes';
-import { loadFonts, runsOf } from './fonts';
+import { loadFonts, missingLetters } from './fonts';
+import type { Printed } from './card-pdf';
+import { INK, PAPERS, Pen, pt, type Paper } from './pen';
 
-const PT_PER_MM = 72 / 25.4;
-const INK = rgb(0.08, 0.12, 0.1);
 const MARGIN_MM = 12;
 /** The line that proves the scale of a print. */
 export const PROOF_MM = 100;
-const STRIP_WIDTH_MM = 22;
-/** Where strip and proof line begin, from the page's upper edge. */
-const STRIP_TOP_MM = 34;
-const PAGES = { a4: [210, 297], letter: [215.9, 279.4] } as const;
-export type Paper = keyof typeof PAGES;
+const STRIP_WIDTH_MM = 26;
+const PITCH_MM = 34;
+/** Room for the proof line, at the right edge. */
+const PROOF_ROOM_MM = 26;
+/** Where strips and proof line begin, from the page's upper edge. */
+const STRIP_TOP_MM = 40;
 
 /** A strip to lay on the fingerboard, its upper edge at the nut. */
 export interface TapeStrip {
   readonly title: string;
   readonly stringMm: number;
   readonly tapes: readonly Tape[];
-  /** What the proof line of an earlier print really measured, mm; the scale is corrected by it. */
-  readonly proofMm?: number;
-  readonly paper?: Paper;
+}
+
+export interface PrintedStrips extends Printed {
+  /** Tapes for which the page is too short, with the strip they belong to. */
+  readonly beyond: readonly { readonly title: string; readonly tape: Tape }[];
 }
 
 /**
- * Draws a strip of finger tapes at true scale, with a line of 100 mm to prove the print. What lies beyond the page is
- * left out, and said.
+ * Draws strips of finger tapes at true scale, beside each other, on every page with a line of 100 mm to prove the print.
+ * What lies beyond the page is left out, and said.
  *
+ * @param proofMm what the proof line of an earlier print really measured; the scale is corrected by it
+ * @param report hears how many of them are done
  * @throws RangeError for a proof that no print could have
  */
-export async function tapesPdf({
-  title,
-  stringMm,
-  tapes,
-  proofMm = PROOF_MM,
-  paper = 'a4'
-}: TapeStrip): Promise<{
-  readonly bytes: Uint8Array;
-  /** Tapes for which the page is too short. */
-  readonly beyond: readonly Tape[];
-}> {
+export async function tapesPdf(
+  strips: readonly TapeStrip[],
+  {
+    proofMm = PROOF_MM,
+    paper = 'a4',
+    report = () => undefined
+  }: { proofMm?: number; paper?: Paper; report?: (done: number) => void } = {}
+): Promise<PrintedStrips> {
   if (!(proofMm >= 80 && proofMm <= 120)) throw new RangeError('a proof line measures 80 to 120 mm');
   const scale = PROOF_MM / proofMm;
-  const [widthMm, heightMm] = PAGES[paper];
-  const pdf = await PDFDocument.create();
-  pdf.setTitle(title);
-  pdf.setProducer('Jarvel');
-  const page = pdf.addPage([widthMm * PT_PER_MM, heightMm * PT_PER_MM]);
-  const fonts = await loadFonts(pdf, `${title} mm`);
-  const at = (mm: number) => mm * PT_PER_MM;
-  const up = (mm: number) => (heightMm - mm) * PT_PER_MM;
-  const text = (words: string, xMm: number, yMm: number, size = 10, bold = false) => {
-    let x = at(xMm);
-    for (const run of runsOf(words, bold ? fonts.bold : fonts.regular)) {
-      page.drawText(run.text, { x, y: up(yMm), size, font: run.font, color: INK });
-      x += run.font.widthOfTextAtSize(run.text, size);
-    }
-  };
-  const line = (x1: number, y1: number, x2: number, y2: number, thickness = 0.6) =>
-    page.drawLine({
-      start: { x: at(x1), y: up(y1) },
-      end: { x: at(x2), y: up(y2) },
-      thickness,
-      color: INK
-    });
-
-  text(title, MARGIN_MM, 14, 14, true);
-  text(`String ${stringMm.toFixed(0)} mm. Tune first, then lay the upper edge at the nut.`, MARGIN_MM, 20);
-  text(
-    'Print at 100 %, without fitting to the page. The line on the right must measure 100 mm.',
-    MARGIN_MM,
-    25
-  );
+  const [widthMm, heightMm] = PAPERS[paper];
+  const each = Math.max(1, Math.floor((widthMm - 2 * MARGIN_MM - PROOF_ROOM_MM) / PITCH_MM));
   const longest = (heightMm - MARGIN_MM - STRIP_TOP_MM) / scale;
-  const there = tapes.filter(({ mm }) => mm <= longest);
-  const end = STRIP_TOP_MM + Math.min(longest, Math.max(0, ...there.map(({ mm }) => mm)) + 12) * scale;
-  for (const x of [MARGIN_MM, MARGIN_MM + STRIP_WIDTH_MM]) line(x, STRIP_TOP_MM, x, end);
-  line(MARGIN_MM, STRIP_TOP_MM, MARGIN_MM + STRIP_WIDTH_MM, STRIP_TOP_MM, 1.4);
-  line(MARGIN_MM, end, MARGIN_MM + STRIP_WIDTH_MM, end);
-  text('nut', MARGIN_MM + STRIP_WIDTH_MM + 2, STRIP_TOP_MM + 1);
-  for (const { semitones, mm } of there) {
-    const y = STRIP_TOP_MM + mm * scale;
-    line(MARGIN_MM, y, MARGIN_MM + STRIP_WIDTH_MM, y, 1);
-    text(`${semitones}: ${mm.toFixed(1)} mm`, MARGIN_MM + STRIP_WIDTH_MM + 2, y + 1);
+  const pdf = await PDFDocument.create();
+  pdf.setTitle(strips.length === 1 ? (strips[0]?.title ?? '') : 'Finger tapes');
+  pdf.setProducer('Jarvel');
+  const words = strips.map(({ title }) => title).join(' ');
+  const fonts = await loadFonts(pdf, `${words} mm`);
+  let pen: Pen | null = null;
+  for (const [number, strip] of strips.entries()) {
+    if (!pen || number % each === 0) {
+      pen = new Pen(pdf.addPage([pt(widthMm), pt(heightMm)]), fonts);
+      heading(pen, widthMm, scale);
+    }
+    drawStrip(pen, strip, { leftMm: MARGIN_MM + (number % each) * PITCH_MM, scale, longest });
+    report(number + 1);
   }
-  const proofX = widthMm - MARGIN_MM - 30;
-  line(proofX, STRIP_TOP_MM, proofX, STRIP_TOP_MM + PROOF_MM * scale, 1);
-  for (const y of [STRIP_TOP_MM, STRIP_TOP_MM + PROOF_MM * scale]) line(proofX - 3, y, proofX + 3, y, 1);
-  text('100 mm', proofX + 5, STRIP_TOP_MM + 50);
   return {
     bytes: await pdf.save({ useObjectStreams: false }),
-    beyond: tapes.filter(({ mm }) => mm > longest)
+    missing: missingLetters(words, fonts.regular),
+    beyond: strips.flatMap(({ title, tapes }) =>
+      tapes.filter(({ mm }) => mm > longest).map((tape) => ({ title, tape }))
+    )
   };
+}
+
+function heading(pen: Pen, widthMm: number, scale: number): void {
+  pen.text('Finger tapes', MARGIN_MM, 16, { size: 14, bold: true });
+  pen.text('Tune first, then lay the upper edge at the nut.', MARGIN_MM, 22);
+  pen.text(
+    'Print at 100 %, without fitting to the page. The line on the right must measure 100 mm.',
+    MARGIN_MM,
+    27
+  );
+  const x = widthMm - MARGIN_MM - 14;
+  const end = STRIP_TOP_MM + PROOF_MM * scale;
+  const proof = { thickness: 1, color: INK };
+  pen.line([x, STRIP_TOP_MM], [x, end], proof);
+  for (const y of [STRIP_TOP_MM, end]) pen.line([x - 3, y], [x + 3, y], proof);
+  pen.text('100 mm', x + 1.5, STRIP_TOP_MM + 50, { size: 8 });
+}
+
+function drawStrip(
+  pen: Pen,
+  { title, stringMm, tapes }: TapeStrip,
+  { leftMm, scale, longest }: { leftMm: number; scale: number; longest: number }
+): void {
+  const there = tapes.filter(({ mm }) => mm <= longest);
+  const end = STRIP_TOP_MM + Math.min(longest, Math.max(0, ...there.map(({ mm }) => mm)) + 12) * scale;
+  const right = leftMm + STRIP_WIDTH_MM;
+  const edge = { thickness: 0.6, color: INK };
+  pen.text(pen.fitted(title, PITCH_MM - 2, 9, true), leftMm, STRIP_TOP_MM - 6, { bold: true });
+  pen.text(`string ${stringMm.toFixed(0)} mm, from the nut`, leftMm, STRIP_TOP_MM - 2, { size: 7 });
+  for (const x of [leftMm, right]) pen.line([x, STRIP_TOP_MM], [x, end], edge);
+  pen.line([leftMm, STRIP_TOP_MM], [right, STRIP_TOP_MM], { ...edge, thickness: 1.4 });
+  pen.line([leftMm, end], [right, end], edge);
+  for (const { semitones, mm } of there) {
+    const y = STRIP_TOP_MM + mm * scale;
+    pen.line([leftMm, y], [right, y], { ...edge, thickness: 1 });
+    pen.text(`${semitones}: ${mm.toFixed(1)} mm`, leftMm + 1.5, y - 1, { size: 8 });
+  }
 }

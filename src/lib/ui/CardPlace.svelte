@@ -2,7 +2,9 @@
   import { tick } from 'svelte';
   import type { Card } from '$lib/print/card';
   import CardView from './CardView.svelte';
+  import { fileNamePart } from './download';
   import { live } from './live.svelte';
+  import PdfButton from './PdfButton.svelte';
   import { newestCard } from './newest-card';
 
   /** A player's newest card on a page of its own, to print. */
@@ -19,11 +21,19 @@
 </script>
 
 <div class="place">
-  <p class="no-print bar">
+  <div class="no-print bar">
     <a class="btn act" href="/fit/{playerId}">Back to the bench</a>
     <button type="button" class="btn act-next" onclick={() => print()} disabled={!card.current}>Print</button>
+    {#if card.current}
+      {@const shown = card.current}
+      <PdfButton
+        text="Save as PDF"
+        fileName="card-{fileNamePart(shown.player)}.pdf"
+        ask={(door, report) => door.cards([shown], 'a6', report)}
+      />
+    {/if}
     <span class="soft">A6. On larger paper it stands in the corner: cut along the edge.</span>
-  </p>
+  </div>
   {#if card.current}
     <h1 class="sr-only">Card of {card.current.player}</h1>
     <CardView card={card.current} ondrawn={drawn} />

@@ -1,8 +1,7 @@
 <script lang="ts">
   import type { Card } from '$lib/print/card';
-  import { drawCard } from './figure/card-drawing';
-  import { Drawn } from './figure/drawn.svelte';
-  import PictureShapes from './figure/PictureShapes.svelte';
+  import { codeOf } from '$lib/print/code';
+  import SetupPicture from './figure/SetupPicture.svelte';
 
   /** The card as it comes out of the printer, A6. */
   let {
@@ -14,18 +13,7 @@
     ondrawn?: () => void;
   } = $props();
 
-  const figure = $derived(card.drawing);
-  const drawn = new Drawn(() => figure, drawCard);
-  $effect(() => {
-    if (drawn.current || drawn.failed) ondrawn?.();
-  });
-  /** Room is kept while it is being drawn. */
-  const view = $derived(drawn.current?.window ?? { x: 0, y: 0, width: 3, height: 5 });
-  const label = $derived(
-    figure.kind === 'back'
-      ? 'Back of the instrument with the feet of the shoulder rest; the high end is filled'
-      : `The player with the ${card.instrument.toLowerCase()} as it is set, from the left`
-  );
+  const code = $derived(codeOf(card.code));
 </script>
 
 <article class="card-sheet" aria-label="Card of {card.player}">
@@ -46,34 +34,9 @@
         </div>
       {/each}
     </dl>
-    <svg
-      class="figure-picture"
-      viewBox="{view.x} {view.y} {view.width} {view.height}"
-      role="img"
-      aria-label={label}
-    >
-      {#if drawn.current}<PictureShapes picture={drawn.current} />{/if}
-      {#if figure.kind === 'back'}
-        <line
-          x1={figure.chestFoot[0]}
-          y1={figure.chestFoot[1]}
-          x2={figure.shoulderFoot[0]}
-          y2={figure.shoulderFoot[1]}
-        />
-        <circle
-          class:high={figure.highEnd === 'chest'}
-          cx={figure.chestFoot[0]}
-          cy={figure.chestFoot[1]}
-          r="9"
-        />
-        <circle
-          class:high={figure.highEnd === 'shoulder'}
-          cx={figure.shoulderFoot[0]}
-          cy={figure.shoulderFoot[1]}
-          r="9"
-        />
-      {/if}
-    </svg>
+    <div class="picture">
+      <SetupPicture drawing={card.drawing} {ondrawn} />
+    </div>
   </div>
   <p class="notes">{card.notes.join(' ')}</p>
   <div class="week">
@@ -87,9 +50,19 @@
     {/if}
   </div>
   <footer>
-    <p class="next">Look again by {card.nextLook}</p>
-    <p>{card.stop}</p>
-    <p>{card.signed}</p>
+    <div>
+      <p class="next">Look again by {card.nextLook}</p>
+      <p>{card.stop}</p>
+      <p>{card.signed}</p>
+    </div>
+    <svg
+      class="code"
+      viewBox="0 0 {code.cells} {code.cells}"
+      role="img"
+      aria-label="The set-up as a code that Jarvel reads"
+    >
+      <path d={code.path} />
+    </svg>
   </footer>
 </article>
 
@@ -162,23 +135,15 @@
     color: var(--warm);
     font-size: 7.5pt;
   }
-  svg {
+  .picture {
     height: 52mm;
-    width: auto;
     flex: none;
   }
-  line {
-    stroke: var(--warm);
-    stroke-width: 8;
-    opacity: 0.4;
-  }
-  circle {
-    fill: white;
-    stroke: var(--warm);
-    stroke-width: 3;
-  }
-  circle.high {
-    fill: var(--warm);
+  .code {
+    height: 24mm;
+    flex: none;
+    margin: 0 -4mm -5mm 0;
+    shape-rendering: crispEdges;
   }
   .notes {
     font-size: 8pt;
@@ -197,6 +162,9 @@
   footer {
     margin-top: auto;
     font-size: 7pt;
+    display: flex;
+    align-items: end;
+    gap: 2mm;
   }
   .next {
     font-size: 9pt;

@@ -1,8 +1,11 @@
 <script lang="ts">
   import { db, DEFAULT_SETTINGS, getSettings } from '$lib/data';
   import { roomSheet, type RoomSheet } from '$lib/data/room';
-  import { settingLines, setupNotes } from '$lib/print/card';
+  import { dimensionsOf } from '$lib/core/instruments';
+  import { settingLines, setupDrawing, setupNotes } from '$lib/print/card';
   import { FAMILY_WORDS } from '$lib/words/families';
+  import GroupPaper from './GroupPaper.svelte';
+  import SetupPicture from './figure/SetupPicture.svelte';
   import { live } from './live.svelte';
 
   /** What a group needs in its room, a line a player in seating order, to print and to walk round with. */
@@ -18,15 +21,22 @@
       <h1>Room sheet: {sheet.current.name}</h1>
       <button type="button" class="btn act-next no-print" onclick={() => print()}>Print</button>
     </header>
+    <GroupPaper sheet={sheet.current} settings={settings.current} />
     <table>
       <thead>
-        <tr><th scope="col">Player</th><th scope="col">On</th><th scope="col">Set up</th></tr>
+        <tr>
+          <th scope="col">Player</th><th scope="col">On</th><th scope="col">Set up</th>
+          <th scope="col"><span class="sr-only">Drawn</span></th>
+        </tr>
       </thead>
       <tbody>
         {#each sheet.current.places as { player, fit, setup } (player.id)}
           <tr>
             <th scope="row">{player.name}</th>
-            <td>{FAMILY_WORDS[player.family]} <b class="num">{fit?.size ?? 'no size yet'}</b></td>
+            <td>
+              {FAMILY_WORDS[player.family]}
+              {#if fit}<b class="num">{fit.size}</b>{:else}<span class="soft">no size yet</span>{/if}
+            </td>
             <td>
               {#if setup}
                 <ul>
@@ -39,6 +49,16 @@
                 <span class="soft">{setupNotes(setup).join(' ')}</span>
               {:else}
                 <span class="soft">not set up yet</span>
+              {/if}
+            </td>
+            <td class="drawn">
+              {#if setup}
+                <SetupPicture
+                  drawing={setupDrawing(
+                    setup,
+                    dimensionsOf(setup.family, setup.size, settings.current.dimensions)
+                  )}
+                />
               {/if}
             </td>
           </tr>
@@ -82,6 +102,9 @@
     padding: 0.4rem 1rem 0.4rem 0;
     border-bottom: 1px solid var(--line);
   }
+  td b {
+    white-space: nowrap;
+  }
   thead th {
     font-weight: 400;
     font-size: 0.9rem;
@@ -100,6 +123,17 @@
     color: var(--next);
     font-style: normal;
     font-weight: 600;
+  }
+  .drawn {
+    width: 7rem;
+    height: 6.5rem;
+    padding-right: 0;
+    text-align: right;
+    vertical-align: middle;
+  }
+  .drawn :global(svg) {
+    height: 6.5rem;
+    margin-left: auto;
   }
   .soft {
     font-size: 0.9rem;

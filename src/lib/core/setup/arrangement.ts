@@ -10,9 +10,12 @@ import type { RestStack } from './rest-stack';
 import type { SeatedPlan } from './seated-plan';
 import type { StandingPlan } from './standing-plan';
 
-/** How a setting was found. */
+/** How a setting was found: worked out, changed by looks or steps, taken from another set-up, or typed. */
 export const SETTING_ORIGINS = ['computed', 'adjusted', 'copied', 'typed'] as const;
 export type SettingOrigin = (typeof SETTING_ORIGINS)[number];
+/** How an own value came to be; without a word it was adjusted. */
+export const OWN_ORIGINS = ['adjusted', 'copied', 'typed'] as const;
+export type OwnOrigin = (typeof OWN_ORIGINS)[number];
 
 export interface Setting {
   readonly value: number;
@@ -37,6 +40,8 @@ export interface AdjustmentsOf<Kind extends SetupKind> {
   readonly choices: Partial<SetupChoices<Kind>>;
   readonly values: Readonly<Partial<Record<SettingId<Kind>, number>>>;
   readonly marks: Readonly<Partial<Record<SettingId<Kind>, string>>>;
+  /** How the own values were found; adjusted where nothing is said. */
+  readonly origins?: Readonly<Partial<Record<SettingId<Kind>, OwnOrigin>>>;
 }
 export type Adjustments = { readonly [Kind in SetupKind]: AdjustmentsOf<Kind> }[SetupKind];
 export type RestAdjustments = AdjustmentsOf<'rest'>;
@@ -47,16 +52,40 @@ export const NO_REST_ADJUSTMENTS: RestAdjustments = { kind: 'rest', choices: {},
 export const noAdjustments = <Kind extends SetupKind>(kind: Kind): AdjustmentsOf<Kind> =>
   ({ kind, choices: {}, values: {}, marks: {} }) as AdjustmentsOf<Kind>;
 
+type Settings = Readonly<Record<string, Setting>>;
+const each = <Value>(settings: Settings, take: (setting: Setting) => Value | undefined) =>
+  Object.fromEntries(
+    Object.entries(settings).flatMap(([id, setting]) => {
+      const taken = take(setting);
+      return taken === undefined ? [] : [[id, taken]];
+    })
+  );
+const marksOf = (settings: Settings) => each(settings, ({ mark }) => (mark === '' ? undefined : mark));
+
 /** What was changed by hand in a set-up that was kept: from there it is gone on with. */
 export function adjustmentsFrom(kept: Arrangement): Adjustments {
-  const settings = Object.entries(kept.settings as Readonly<Record<string, Setting>>);
+  const settings = kept.settings as Settings;
   return {
     kind: kept.kind,
     choices: kept.choices,
-    values: Object.fromEntries(
-      settings.flatMap(([id, { value, origin }]) => (origin === 'computed' ? [] : [[id, value]]))
-    ),
-    marks: Object.fromEntries(settings.flatMap(([id, { mark }]) => (mark === '' ? [] : [[id, mark]])))
+    values: each(settings, ({ value, origin }) => (origin === 'computed' ? undefined : value)),
+    marks: marksOf(settings),
+    origins: each(settings, ({ origin }) => (origin === 'computed' ? undefined : origin))
+  } as Adjustments;
+}
+
+/**
+ * All of a set-up as own values, to be set the same way once more: for something that was lent, another instrument of
+ * that size, or somebody who takes it over. A cello's slide is left to follow from seat, angle and pin.
+ */
+export function copiedFrom(other: Arrangement): Adjustments {
+  const { slide: _follows, ...settings } = other.settings as Settings;
+  return {
+    kind: other.kind,
+    choices: other.choices,
+    values: each(settings as Settings, ({ value }) => value),
+    marks: marksOf(settings as Settings),
+    origins: each(settings as Settings, () => 'copied')
   } as Adjustments;
 }
 
@@ -70,13 +99,13 @@ function settled<Kind extends SetupKind>(
   kind: Kind,
   usual: SetupChoices<Kind>,
   computed: (id: SettingId<Kind>) => number,
-  { choices, values, marks }: AdjustmentsOf<Kind>
+  { choices, values, marks, origins }: AdjustmentsOf<Kind>
 ): ArrangementOf<Kind> {
   const ids: readonly SettingId<Kind>[] = SETTING_IDS[kind];
   const setting = (id: SettingId<Kind>): Setting => ({
     value: values[id] ?? computed(id),
     unit: unitOf(id),
-    origin: values[id] === undefined ? 'computed' : 'adjusted',
+    origin: values[id] === undefined ? 'computed' : (origins?.[id] ?? 'adjusted'),
     mark: marks[id] ?? ''
   });
   return {

@@ -26,7 +26,9 @@ export { chinRestClass, type ChinRestClass } from './chin-rest-class';
 export {
   NO_REST_ADJUSTMENTS,
   adjustmentsFrom,
+  copiedFrom,
   noAdjustments,
+  OWN_ORIGINS,
   SETTING_ORIGINS,
   settle,
   settleSeated,
@@ -35,6 +37,7 @@ export {
   type AdjustmentsOf,
   type Arrangement,
   type ArrangementOf,
+  type OwnOrigin,
   type RestAdjustments,
   type RestArrangement,
   type Setting,

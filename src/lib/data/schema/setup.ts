@@ -1,6 +1,7 @@
 import { array, number, object, string } from 'yup';
 import { MEASUREMENT_IDS } from '$lib/core/body';
 import {
+  OWN_ORIGINS,
   SETTING_IDS,
   SETTING_ORIGINS,
   SETTING_UNITS,
@@ -105,7 +106,8 @@ const adjustmentsOf = <Kind extends SetupKind>(kind: Kind) =>
       kind: oneOf([kind]).required(),
       choices: ways(kind, false),
       values: each(SETTING_IDS[kind], mm),
-      marks: each(SETTING_IDS[kind], () => string().max(MARK_LENGTH))
+      marks: each(SETTING_IDS[kind], () => string().max(MARK_LENGTH)),
+      origins: each(SETTING_IDS[kind], () => oneOf(OWN_ORIGINS)).optional()
     })
   ) as unknown as Schema<AdjustmentsOf<Kind>>;
 

@@ -2,9 +2,8 @@
   import type { Player } from '$lib/data';
   import { cardOf } from '$lib/print/card';
   import CardView from '$lib/ui/CardView.svelte';
-  import { drawCard } from '$lib/ui/figure/card-drawing';
-  import { download, fileNamePart } from '$lib/ui/download';
-  import { status } from '$lib/ui/shell/status.svelte';
+  import { fileNamePart } from '$lib/ui/download';
+  import PdfButton from '$lib/ui/PdfButton.svelte';
   import type { Bench } from './bench.svelte';
   import Finish from './Finish.svelte';
 
@@ -23,24 +22,6 @@
         })
       : null
   );
-  let making = $state(false);
-  /** Characters that the PDF had to leave out. */
-  let missing = $state.raw<readonly string[]>([]);
-
-  async function savePdf() {
-    if (!card) return;
-    making = true;
-    try {
-      const { cardPdf } = await import('$lib/print/card-pdf');
-      const made = await cardPdf(card, await drawCard(card.drawing));
-      missing = made.missing;
-      download(`card-${fileNamePart(player.name)}.pdf`, 'application/pdf', made.bytes.slice());
-    } catch {
-      status.say('The PDF could not be made. Printing the page works without it.');
-    } finally {
-      making = false;
-    }
-  }
 </script>
 
 {#if card}
@@ -50,15 +31,11 @@
       <a data-act="print-card" class="btn {isNext ? 'act-next' : 'act'}" href="/card/{player.id}?print"
         >Print it <span class="key">↵</span></a
       >
-      <button type="button" class="btn act" onclick={savePdf} disabled={making}>
-        {making ? 'Making the PDF…' : 'Save as PDF'}
-      </button>
-      {#if missing.length > 0}
-        <p class="missing" role="alert">
-          The PDF’s fonts do not have {missing.join(' ')}; question marks stand there. “Print it” writes them
-          with this device’s own fonts, also into a PDF.
-        </p>
-      {/if}
+      <PdfButton
+        text="Save as PDF"
+        fileName="card-{fileNamePart(player.name)}.pdf"
+        ask={(door, report) => door.cards([card], 'a6', report)}
+      />
       <Finish {player} />
       {#if bench.setup.changed}
         <p class="soft">
@@ -88,9 +65,5 @@
     gap: 0.75rem;
     align-items: flex-start;
     max-width: 22rem;
-  }
-  .missing {
-    color: var(--stop);
-    font-weight: 550;
   }
 </style>

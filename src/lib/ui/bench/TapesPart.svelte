@@ -2,10 +2,9 @@
   import type { Family, NominalInstrument } from '$lib/core/instruments';
   import { formatLength, parseLength, type LengthUnit } from '$lib/core/length';
   import { TAPE_LAYOUTS, tapePlaces } from '$lib/core/tapes';
-  import { Action } from '$lib/ui/action.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import Fold from '$lib/ui/Fold.svelte';
-  import { download } from '$lib/ui/download';
+  import PdfButton from '$lib/ui/PdfButton.svelte';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { LAYOUT_WORDS, sixteenthsText } from '$lib/words/tapes';
 
@@ -29,27 +28,6 @@
   const proofMm = $derived(Number(proof.replace(',', '.')) || 100);
   const proofWrong = $derived(proof.trim() !== '' && !(proofMm >= 80 && proofMm <= 120));
   let beyond = $state<readonly number[]>([]);
-  const making = new Action();
-
-  const strip = () =>
-    making.run(async () => {
-      const { tapesPdf } = await import('$lib/print/tapes-pdf');
-      const title = `${FAMILY_WORDS[family]} ${instrument.size}`;
-      const made = await tapesPdf({
-        title,
-        stringMm,
-        tapes,
-        proofMm,
-        paper: unit === 'in' ? 'letter' : 'a4'
-      });
-      beyond = made.beyond.map(({ semitones }) => semitones);
-      download(
-        `tapes-${family}-${instrument.size.replaceAll('/', '-')}.pdf`,
-        'application/pdf',
-        made.bytes.slice()
-      );
-    });
-
   const WIDE = 560;
   const shown = $derived(Math.max(1, ...tapes.map(({ mm }) => mm)) * 1.25);
   const x = (mm: number) => 24 + (mm / shown) * (WIDE - 60);
@@ -111,9 +89,18 @@
       The proof line of the last print measured, mm
       <input class="field num" maxlength="6" placeholder="100" inputmode="decimal" bind:value={proof} />
     </label>
-    <button type="button" class="btn act" disabled={making.busy || proofWrong} onclick={strip}>
-      {making.busy ? 'Making the strip…' : 'Save the strip as PDF'}
-    </button>
+    <PdfButton
+      text="Save the strip as PDF"
+      fileName="tapes-{family}-{instrument.size.replaceAll('/', '-')}.pdf"
+      disabled={proofWrong}
+      ask={async (door, report) => {
+        const title = `${FAMILY_WORDS[family]} ${instrument.size}`;
+        const paper = unit === 'in' ? 'letter' : 'a4';
+        const made = await door.strips([{ title, stringMm, tapes }], paper, proofMm, report);
+        beyond = made.beyond.map(({ tape }) => tape.semitones);
+        return made;
+      }}
+    />
   </div>
   {#if proofWrong}<p class="warning" role="alert">
       A proof line measures 80 to 120 mm; print again at 100 %.

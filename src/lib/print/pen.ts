@@ -1,0 +1,130 @@
+import { rgb, type PDFPage, type RGB } from 'pdf-lib';
+import type { Drawing } from '$lib/core/figure';
+import { runsOf, type FontChain } from './fonts';
+import { drawPicture } from './picture-pdf';
+
+const PT_PER_MM = 72 / 25.4;
+export const pt = (mm: number): number => mm * PT_PER_MM;
+
+export const INK = rgb(0.08, 0.12, 0.1);
+export const SOFT = rgb(0.35, 0.4, 0.37);
+export const WARM = rgb(0.62, 0.3, 0.1);
+
+/** Papers that schools have, breadth and height in mm; A6 is a card. */
+export const PAPERS = { a6: [105, 148], a4: [210, 297], letter: [215.9, 279.4] } as const;
+export type Paper = keyof typeof PAPERS;
+
+export type Fonts = Readonly<Record<'regular' | 'bold', FontChain>>;
+interface TextStyle {
+  /** Points. */
+  readonly size?: number;
+  readonly bold?: boolean;
+  readonly color?: RGB;
+}
+
+/** Writes and draws on a part of a page, in mm from that part's upper left corner. */
+export class Pen {
+  readonly #scale: number;
+  readonly #left: number;
+  readonly #top: number;
+
+  /** @param part where the part's corner lies on the page, mm, and how large it is drawn */
+  constructor(
+    readonly page: PDFPage,
+    readonly fonts: Fonts,
+    { leftMm = 0, topMm = 0, scale = 1 } = {}
+  ) {
+    this.#scale = scale;
+    this.#left = pt(leftMm);
+    this.#top = page.getHeight() - pt(topMm);
+  }
+
+  #x = (mm: number): number => this.#left + pt(mm) * this.#scale;
+  #y = (mm: number): number => this.#top - pt(mm) * this.#scale;
+
+  text(
+    text: string,
+    xMm: number,
+    yMm: number,
+    { size = 9, bold = false, color = INK }: TextStyle = {}
+  ): void {
+    let x = this.#x(xMm);
+    const drawn = size * this.#scale;
+    for (const run of runsOf(text, bold ? this.fonts.bold : this.fonts.regular)) {
+      this.page.drawText(run.text, { x, y: this.#y(yMm), size: drawn, font: run.font, color });
+      x += run.font.widthOfTextAtSize(run.text, drawn);
+    }
+  }
+
+  widthMm(text: string, size: number, bold = false): number {
+    const runs = runsOf(text, bold ? this.fonts.bold : this.fonts.regular);
+    return runs.reduce((sum, run) => sum + run.font.widthOfTextAtSize(run.text, size), 0) / PT_PER_MM;
+  }
+
+  /** Writes a paragraph and returns the y of the line after it. */
+  paragraph(text: string, xMm: number, yMm: number, widthMm: number, style: TextStyle = {}): number {
+    const { size = 9, bold = false } = style;
+    let line = '';
+    let y = yMm;
+    const leading = (size * 1.3) / PT_PER_MM;
+    for (const word of text.split(' ')) {
+      const longer = line === '' ? word : `${line} ${word}`;
+      if (line !== '' && this.widthMm(longer, size, bold) > widthMm) {
+        this.text(line, xMm, y, style);
+        y += leading;
+        line = word;
+      } else line = longer;
+    }
+    this.text(line, xMm, y, style);
+    return y + leading;
+  }
+
+  /** Cuts a text that is too long for its place, with an ellipsis. */
+  fitted(text: string, widthMm: number, size: number, bold = false): string {
+    if (this.widthMm(text, size, bold) <= widthMm) return text;
+    const letters = [...text];
+    while (letters.length > 0 && this.widthMm(`${letters.join('')}…`, size, bold) > widthMm) letters.pop();
+    return `${letters.join('').trimEnd()}…`;
+  }
+
+  line(
+    [x1, y1]: readonly [number, number],
+    [x2, y2]: readonly [number, number],
+    { thickness = 0.5, color = SOFT, opacity = 1 } = {}
+  ): void {
+    this.page.drawLine({
+      start: { x: this.#x(x1), y: this.#y(y1) },
+      end: { x: this.#x(x2), y: this.#y(y2) },
+      thickness: thickness * this.#scale,
+      color,
+      opacity
+    });
+  }
+
+  /** A dot with an edge, its radius and edge in points. */
+  dot(xMm: number, yMm: number, radius: number, { edge, fill }: { edge: RGB; fill: RGB }): void {
+    this.page.drawCircle({
+      x: this.#x(xMm),
+      y: this.#y(yMm),
+      size: radius * this.#scale,
+      borderColor: edge,
+      borderWidth: this.#scale,
+      color: fill
+    });
+  }
+
+  /** A picture whose origin comes to a place, so many of this page's mm for one of its own. */
+  picture(picture: Drawing, xMm: number, yMm: number, scale: number): void {
+    drawPicture(this.page, picture, { x: this.#x(xMm), y: this.#y(yMm), ptPerMm: pt(scale) * this.#scale });
+  }
+
+  /** Filled path data, one of whose units is so many mm. */
+  fill(path: string, xMm: number, yMm: number, unitMm: number): void {
+    this.page.drawSvgPath(path, {
+      x: this.#x(xMm),
+      y: this.#y(yMm),
+      scale: pt(unitMm) * this.#scale,
+      color: INK
+    });
+  }
+}

@@ -1,0 +1,26 @@
+import { expose } from 'comlink';
+import type { Card } from '$lib/print/card';
+import { cardPicture } from '$lib/print/card-picture';
+import { cardsPdf, type Printed } from '$lib/print/card-pdf';
+import { labelsPdf } from '$lib/print/labels-pdf';
+import type { Paper } from '$lib/print/pen';
+import { tapesPdf, type PrintedStrips, type TapeStrip } from '$lib/print/tapes-pdf';
+
+type Report = (done: number) => void;
+
+const door = {
+  cards: (cards: readonly Card[], paper: Paper, report: Report): Promise<Printed> =>
+    cardsPdf(cards, ({ drawing }) => cardPicture(drawing), { paper, report }),
+  labels: (cards: readonly Card[], paper: Paper, report: Report): Promise<Printed> =>
+    labelsPdf(cards, { paper, report }),
+  strips: (
+    strips: readonly TapeStrip[],
+    paper: Paper,
+    proofMm: number,
+    report: Report
+  ): Promise<PrintedStrips> => tapesPdf(strips, { paper, proofMm, report })
+};
+
+export type PrintDoor = typeof door;
+
+expose(door);
