@@ -115,7 +115,7 @@ test('a cello is dragged, held and solved, adjusted by looks, kept and put on a 
   expect(setup).toMatchObject({
     kind: 'seated',
     version: 1,
-    settings: { seat: { value: 360, origin: 'adjusted' }, pin: { mark: 'red tape' } },
+    settings: { seat: { value: 360, origin: 'typed' }, pin: { mark: 'red tape' } },
     basis: { lengths: { height: 1310, lowerLeg: 322 } }
   });
   const looks = (await stored(page, 'looks')).filter(({ playerId }) => playerId === 'cello-player');
@@ -269,4 +269,83 @@ test('finger tapes follow the string and print at true scale; a set-up is shown 
   await see(page, 'rest-head-tips');
   await expect(page.getByRole('button', { name: /Keep this set-up as version 2/ })).toBeVisible();
   await expect(page.getByLabel('Mark for Shoulder foot at')).toHaveValue('blue dot');
+});
+
+test('versions are compared and put back; a set-up is taken over from a sibling and from a card’s code', async ({
+  page
+}) => {
+  await decidedPlayer(page, 'violin', '1/4', { height: 1250, neckGap: 70 });
+  const lift = value(page, 'lift');
+  const computed = await lift.inputValue();
+  await page.getByLabel('Mark for Rest width').fill('second notch');
+  // Pressed as long as people press: leaving the mark moves nothing from under the finger.
+  await page.locator('[data-act=keep-setup]').click({ delay: 150 });
+  await expect(page.getByText('Set-up 1 is kept.')).toBeVisible();
+  await lift.fill('21 mm');
+  await lift.press('Enter');
+
+  const versions = page.locator('[data-fold=versions]');
+  await versions.getByText('Versions, and taking one over').click();
+  await versions.getByRole('button', { name: /^Set-up 1/ }).click();
+  const lifts = versions.getByRole('row', { name: /^Lift/ });
+  await expect(lifts).toContainText(`${computed} worked out`);
+  await expect(lifts).toContainText('21 mm typed');
+  await expect(versions.getByText(`Since then: Lift ${computed} → 21 mm`)).toBeVisible();
+  await expect(versions.locator('.figure-picture path').nth(3)).toBeAttached();
+  await expectAccessible(page);
+  await versions.getByRole('button', { name: 'Put it back as it was' }).click();
+  await expect(versions.getByText('Set as it was then.')).toBeVisible();
+  await expect(lifts).toContainText('taken over');
+  await expect(lift).toHaveValue(computed);
+
+  await versions
+    .getByLabel('From somebody on the same size')
+    .selectOption({ label: 'Juno Appleyarrow, set up on 15 Oct 2026' });
+  await versions.getByRole('button', { name: 'Take it over' }).click();
+  await expect(page.getByLabel('Mark for Shoulder foot at')).toHaveValue('blue sticker at the foot');
+  await page.locator('[data-act=keep-setup]').click();
+  await expect(page.getByText('Set-up 2 is kept.')).toBeVisible();
+  const kept = (await stored(page, 'setups')).find(
+    ({ playerId, version }) => playerId === 'violin-player' && version === 2
+  );
+  expect(kept?.settings).toMatchObject({ chinRest: { origin: 'copied' } });
+
+  // The card of the second version, photographed; its text, cut; and one of another size.
+  const code = page.getByRole('article').getByRole('img', { name: 'The set-up as a code that Jarvel reads' });
+  const picture = await code.screenshot();
+  await lift.fill('25 mm');
+  await lift.press('Enter');
+  await versions
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'card.png', mimeType: 'image/png', buffer: picture });
+  await expect(versions.locator('[data-read]')).toContainText('Violin 1/4, set up on 24 Nov 2026: Chin rest');
+  await versions.getByRole('button', { name: 'Take it over' }).last().click();
+  await expect(lift).not.toHaveValue('25 mm');
+  const text = versions.getByLabel('From a card: the text of its code');
+  await text.fill('jarvel-setup/1 violin 1/4 2026-11-24 rest-first,beside 18,0');
+  await expect(versions.getByRole('alert')).toContainText('was the text cut?');
+  await text.fill('jarvel-setup/1 cello 1/2 2026-10-20 strap,turned 347,278.4,30,0,512 ,red%20tape');
+  await expect(versions.getByRole('alert')).toHaveText(
+    'This is the set-up of a cello 1/2; here stands a violin 1/4.'
+  );
+  await versions
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'card.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
+  await expect(versions.getByRole('alert')).toHaveText('This file is no picture that the browser can open.');
+});
+
+test('a group’s cards, labels and strips are each one file', async ({ page }) => {
+  await openWithClass(page, '/room/demo-group-thursday-strings');
+  await page.getByText('Cards, case labels and finger strips').click();
+  const saved = async (name: string) => {
+    const download = page.waitForEvent('download');
+    await page.getByRole('button', { name }).click();
+    return (await readPdf(await bytesOf(await download))).text;
+  };
+  const cards = await saved('Cards, four a page');
+  for (const words of ['Isolde Marrowby', 'Ludo Pennyroyal', 'Rufus Tanglewood'])
+    expect(cards).toContain(words);
+  expect(await saved('Case labels')).toContain('Wren Thistledown');
+  expect(await saved('Finger strips')).toContain('100 mm');
+  await expectAccessible(page);
 });

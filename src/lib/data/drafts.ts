@@ -1,3 +1,5 @@
+import { startOfDay } from 'date-fns';
+import { dayOf } from '$lib/core/time';
 import { commit } from './changes';
 import type { Database } from './database';
 import type { Draft, Player } from './records';
@@ -34,6 +36,39 @@ export const changeDraft = (
     const draft = await getDraft(db, player.id, now);
     const patch = typeof change === 'function' ? change(draft) : change;
     await put('drafts', { ...draft, ...patch, updatedAt: now.toISOString() });
+  });
+
+/**
+ * The draft in which a set-up is changed. Where none was begun and the size was decided today, it goes on with the fit
+ * of that decision: a set-up that is changed begins no new one.
+ */
+export async function setupDraft(db: Database, playerId: string, now = new Date()): Promise<Draft> {
+  const there = await db.drafts.get(playerId);
+  if (there) return there;
+  const today = dayOf(now);
+  const decided = await db.fits
+    .where('playerId')
+    .equals(playerId)
+    .filter(({ day }) => day === today)
+    .first();
+  return newDraft(playerId, decided ? startOfDay(now) : now);
+}
+
+/**
+ * Changes what was set by hand, as a step that can be undone.
+ *
+ * @param change how it follows from what is stored at that moment
+ */
+export const changeSetup = (
+  db: Database,
+  player: Player,
+  label: string,
+  change: (setup: Draft['setup']) => Draft['setup'],
+  now = new Date()
+): Promise<void> =>
+  commit(db, `${label}: ${player.name}`, async ({ put }) => {
+    const draft = await setupDraft(db, player.id, now);
+    await put('drafts', { ...draft, setup: change(draft.setup), updatedAt: now.toISOString() });
   });
 
 /** Ends a fit: the draft goes, with what was typed and not entered; the records stay. */

@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { freshDatabase, givenDecision, givenPlayer, givenReadings } from './testing';
 import { dimensionsOf } from '$lib/core/instruments';
-import { restStack, settle } from '$lib/core/setup';
+import { NO_REST_ADJUSTMENTS, restStack, settle } from '$lib/core/setup';
+import { dayOf } from '$lib/core/time';
 import { addPlayer, addPlayers, editPlayer, EMPTY_PLAYER } from './players';
 import { answerCase, decidedOf, loadCase, sizingQuestion } from './case';
 import { undo } from './changes';
-import { changeDraft, finishDraft, getDraft } from './drafts';
+import { changeDraft, changeSetup, finishDraft, getDraft } from './drafts';
 import { decideFit, keepSetup, newestFirst } from './fits';
 import { notePain, closePains } from './pains';
 import type { Fit, Player } from './records';
@@ -217,6 +218,20 @@ describe('a draft', () => {
     expect(await db.typed.count()).toBe(0);
     await undo(db);
     expect(await db.drafts.count()).toBe(1);
+  });
+
+  it('a set-up that is changed after the fit was finished goes on with that day’s decision, and begins anew later', async () => {
+    const { db, player } = await measured();
+    await decideFit(db, player, { size: '1/8', reason: null, after: null }, NOW);
+    await finishDraft(db, player);
+    const decidedAfter = async (moment: Date) => {
+      await changeSetup(db, player, 'marked', () => NO_REST_ADJUSTMENTS, moment);
+      const of = await loadCase(db, player.id, dayOf(moment));
+      await undo(db);
+      return of && decidedOf(of);
+    };
+    expect((await decidedAfter(new Date('2026-11-24T16:00:00')))?.size).toBe('1/8');
+    expect(await decidedAfter(new Date('2026-12-01T16:00:00'))).toBeNull();
   });
 
   it('loses none of two changes made at the same moment', async () => {

@@ -55,7 +55,7 @@ export {
 export { decideFit, keepSetup, type Decision } from './fits';
 export { answerTrial, beginTrial, dropTrial } from './trials';
 export { closePains, notePain } from './pains';
-export { changeDraft, finishDraft, newDraft } from './drafts';
+export { changeDraft, changeSetup, finishDraft, newDraft } from './drafts';
 export { noteLook, type LookToNote } from './looks';
 export { keepText, NEW_PLAYER, SETTINGS_FORM, typedOf } from './typed';
 export { newestByCheck, outcomesOf, recordCheck, toggleFault } from './checks';

@@ -1,8 +1,16 @@
-import { type Adjustments, type KeptLook, type SettingId, type SetupKind, type Step } from '$lib/core/setup';
+import {
+  withOwn,
+  type Adjustments,
+  type AdjustmentsOf,
+  type KeptLook,
+  type SettingId,
+  type SetupKind,
+  type Step
+} from '$lib/core/setup';
 import { dayOf } from '$lib/core/time';
 import { commit } from './changes';
 import type { Database } from './database';
-import { getDraft } from './drafts';
+import { setupDraft } from './drafts';
 import { newId } from './ids';
 import type { Look, Player } from './records';
 
@@ -60,14 +68,10 @@ export const noteLook = (
     };
     await put('looks', noted);
     if (step.kind === 'change') {
-      const draft = await getDraft(db, player.id, now);
-      const setup = draft.setup?.kind === kind ? draft.setup : base;
-      const values = { ...setup.values, [step.setting]: step.to };
-      await put('drafts', {
-        ...draft,
-        setup: { ...setup, values } as typeof draft.setup,
-        updatedAt: now.toISOString()
-      });
+      const draft = await setupDraft(db, player.id, now);
+      const before = (draft.setup?.kind === kind ? draft.setup : base) as AdjustmentsOf<SetupKind>;
+      const setup = withOwn(before, step.setting, step.to) as typeof draft.setup;
+      await put('drafts', { ...draft, setup, updatedAt: now.toISOString() });
     }
     return noted;
   });

@@ -13,6 +13,7 @@ import {
   handWidthsOf,
   highEndOf,
   SETTING_IDS,
+  type Arrangement,
   type HighEnd,
   type Setting,
   type SettingId,
@@ -144,7 +145,10 @@ export function setupNotes(setup: Setup): readonly string[] {
 }
 
 /** The picture of a set-up: the instrument's back with the rest's feet, or the player as it is set. */
-export function setupDrawing(setup: Setup, instrument: NominalInstrument): CardDrawing {
+export function setupDrawing(
+  setup: Arrangement & Pick<Setup, 'family' | 'basis'>,
+  instrument: NominalInstrument
+): CardDrawing {
   if (setup.kind === 'rest') {
     const { settings } = setup;
     return {

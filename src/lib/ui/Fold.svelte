@@ -1,18 +1,24 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
 
-  /** A part of a step that is folded away until it is wanted. */
+  /** A part of a step that is folded away, and not even made, until it is wanted. */
   let {
     name,
     title,
     onclose,
     children
   }: { name: string; title: string; onclose?: () => void; children: Snippet } = $props();
+
+  let opened = $state(false);
+  function toggled({ open }: HTMLDetailsElement) {
+    if (open) opened = true;
+    else onclose?.();
+  }
 </script>
 
-<details data-fold={name} ontoggle={(event) => !event.currentTarget.open && onclose?.()}>
+<details data-fold={name} ontoggle={(event) => toggled(event.currentTarget)}>
   <summary>{title}</summary>
-  {@render children()}
+  {#if opened}{@render children()}{/if}
 </details>
 
 <style>

@@ -14,6 +14,7 @@ import type {
   SetupReview,
   SettingChange,
   SettingId,
+  SettingOrigin,
   ShoulderSlope,
   TiltSchool
 } from '$lib/core/setup';
@@ -69,6 +70,14 @@ export const SETTING_WORDS: Readonly<Record<SettingId, { name: string; hint: str
   lean: { name: 'Lean', hint: 'towards the player' },
   bowOffset: { name: 'Bow offset', hint: 'for the own bow hold' },
   stool: { name: 'Stool', hint: 'height, where one is used' }
+};
+
+/** How a value was found. */
+export const ORIGIN_WORDS: Readonly<Record<SettingOrigin, string>> = {
+  computed: 'worked out',
+  adjusted: 'by looks',
+  copied: 'taken over',
+  typed: 'typed'
 };
 
 const ALONG: readonly SettingId[] = [

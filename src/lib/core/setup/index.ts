@@ -94,7 +94,7 @@ export {
   type SetupChoices,
   type SetupKind
 } from './kinds';
-export { withOwnValue } from './own-values';
+export { withOwn, withOwnValue } from './own-values';
 export { SEEN_PICTURES, type SeenPicture } from './pictures';
 export {
   driftAt,

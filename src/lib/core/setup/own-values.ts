@@ -1,4 +1,5 @@
 import { clamp } from '../maths';
+import type { AdjustmentsOf, OwnOrigin } from './arrangement';
 import { reachOf, type SettingId, type SetupKind } from './kinds';
 
 /** Seat, angle and slide together decide the pin: of the four at most three can be held. */
@@ -26,4 +27,16 @@ export function withOwnValue(
   if (!allHeld) return next;
   const { [id === 'pin' ? 'slide' : 'pin']: _given, ...held } = next;
   return held;
+}
+
+/** Adjustments with one more own value, or with one given back to be computed; each remembers how it was found. */
+export function withOwn<Kind extends SetupKind>(
+  adjustments: AdjustmentsOf<Kind>,
+  id: SettingId,
+  value: number | undefined,
+  origin: OwnOrigin = 'adjusted'
+): AdjustmentsOf<Kind> {
+  const values = withOwnValue(adjustments.kind, adjustments.values, id, value);
+  const origins = Object.entries({ ...adjustments.origins, [id]: origin }).filter(([one]) => one in values);
+  return { ...adjustments, values, origins: Object.fromEntries(origins) } as AdjustmentsOf<Kind>;
 }

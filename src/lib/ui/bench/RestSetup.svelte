@@ -4,6 +4,7 @@
     highEndOf,
     REST_SCHOOLS,
     TILT_RANGE_DEG,
+    withOwn,
     type RestAdjustments
   } from '$lib/core/setup';
   import type { NominalInstrument } from '$lib/core/instruments';
@@ -60,7 +61,7 @@
     min={TILT_RANGE_DEG[0]}
     max={TILT_RANGE_DEG[1]}
     label={(tiltDeg) => `Tilt of the strings: ${tiltDeg}°, ${HIGH_END_WORDS[highEnd]}`}
-    onmove={(tilt) => onchange('Changed the tilt', ({ values }) => ({ values: { ...values, tilt } }))}
+    onmove={(tilt) => onchange('Changed the tilt', (before) => withOwn(before, 'tilt', tilt))}
   />
 </div>
 <div class="figures">

@@ -6,6 +6,7 @@
     SETTING_IDS,
     unitOf,
     type Arrangement,
+    type OwnOrigin,
     type Setting,
     type SettingId
   } from '$lib/core/setup';
@@ -26,7 +27,7 @@
     /** Where marks that are being typed have their place. */
     typed: TypedTexts;
     /** An own value in the setting's unit, or undefined for the computed one. */
-    onadjust: (id: SettingId, value: number | undefined) => void;
+    onadjust: (id: SettingId, value: number | undefined, origin?: OwnOrigin) => void;
     onmark: (id: SettingId, text: string) => void;
   } = $props();
 
@@ -70,7 +71,7 @@
       problem = `${name}: between ${settingText(id, low, unit)} and ${settingText(id, high, unit)}.`;
     else {
       problem = '';
-      onadjust(id, value);
+      onadjust(id, value, 'typed');
     }
   }
 </script>

@@ -1,13 +1,15 @@
 <script lang="ts">
   import {
     changesBetween,
-    withOwnValue,
+    withOwn,
+    type Adjustments,
     type AdjustmentsOf,
     type Arrangement,
+    type OwnOrigin,
     type SettingId,
     type SetupKind
   } from '$lib/core/setup';
-  import { changeDraft, db, keepSetup, type Draft, type Player } from '$lib/data';
+  import { changeSetup, db, keepSetup, type Draft, type Player } from '$lib/data';
   import { Action } from '$lib/ui/action.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { dayText } from '$lib/words/dates';
@@ -20,6 +22,7 @@
   import SettingsTable from './SettingsTable.svelte';
   import TapesPart from './TapesPart.svelte';
   import StandingSetup from './StandingSetup.svelte';
+  import VersionsPart from './VersionsPart.svelte';
 
   /** The set-up of any family: worked out, drawn, changed by hand or by looks, and kept as a version. */
   let {
@@ -44,19 +47,22 @@
     <Kind extends SetupKind>(kind: Kind) =>
     (label: string, patch: (before: AdjustmentsOf<Kind>) => Partial<AdjustmentsOf<Kind>>): Promise<boolean> =>
       attempt(() =>
-        changeDraft(db, player, label, ({ setup }) => {
+        changeSetup(db, player, label, (setup) => {
           const before =
             setup?.kind === kind ? (setup as AdjustmentsOf<Kind>) : bench.setup.adjustments(kind);
-          return { setup: { ...before, ...patch(before) } as Draft['setup'] };
+          return { ...before, ...patch(before) } as Draft['setup'];
         })
       );
 
-  const adjust = (id: SettingId, value: number | undefined): Promise<boolean> =>
+  const adjust = (id: SettingId, value: number | undefined, origin?: OwnOrigin): Promise<boolean> =>
     laid
-      ? changeAs(laid.kind)(`Adjusted ${SETTING_WORDS[id].name.toLowerCase()}`, ({ values }) => ({
-          values: withOwnValue(laid.kind, values, id, value)
-        }))
+      ? changeAs(laid.kind)(`Adjusted ${SETTING_WORDS[id].name.toLowerCase()}`, (before) =>
+          withOwn(before, id, value, origin)
+        )
       : Promise.resolve(false);
+
+  const takeOver = (label: string, setup: Adjustments): Promise<boolean> =>
+    attempt(() => changeSetup(db, player, label, () => setup as Draft['setup']));
 
   async function mark(id: SettingId, text: string) {
     if (!laid) return;
@@ -155,7 +161,7 @@
         arrangement={laid.arrangement}
         {unit}
         typed={bench.typed}
-        onadjust={(id, value) => void adjust(id, value)}
+        onadjust={(id, value, origin) => void adjust(id, value, origin)}
         onmark={mark}
       />
       {#if changes.length > 0 && earlier}
@@ -167,6 +173,7 @@
     <div class="numbers">
       <AdjustLoop {bench} {player} kind={laid.kind} />
       <ReadyPart family={player.family} settings={bench.settings} />
+      <VersionsPart {bench} {laid} {instrument} ontake={takeOver} />
       <TapesPart family={player.family} {instrument} {unit} />
     </div>
   </div>

@@ -112,6 +112,12 @@ export class SetupBench {
     return this.fit && player && dimensionsOf(player.family, this.fit.size, settings.dimensions);
   });
 
+  /** A size of the family that is played, by the teacher's own dimensions. */
+  instrumentOf(size: string): NominalInstrument {
+    const { player, settings } = this.#bench;
+    return dimensionsOf(player?.family ?? 'violin', size, settings.dimensions);
+  }
+
   /** The set-up as it is on the screen; null while there is nothing to work it out from. */
   readonly laid: Laid | null = $derived.by(() => {
     const { kind, instrument } = this;
