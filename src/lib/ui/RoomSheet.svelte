@@ -1,5 +1,8 @@
 <script lang="ts">
-  import { db, DEFAULT_SETTINGS, getSettings } from '$lib/data';
+  import { kitCounts } from '$lib/core/kit';
+  import { db, DEFAULT_SETTINGS, getSettings, kitGaps } from '$lib/data';
+  import { gapText, kitSentence } from '$lib/words/kit';
+  import { clock } from './clock.svelte';
   import { roomSheet, type RoomSheet } from '$lib/data/room';
   import { dimensionsOf } from '$lib/core/instruments';
   import { settingLines, setupDrawing, setupNotes } from '$lib/print/card';
@@ -12,6 +15,9 @@
   let { groupId }: { groupId: string } = $props();
 
   const sheet = live<RoomSheet | null>(() => roomSheet(db, groupId), null);
+  const kit = $derived(
+    kitSentence(kitCounts(sheet.current?.places.map(({ player }) => kitGaps(player)) ?? []))
+  );
   const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
 </script>
 
@@ -22,6 +28,7 @@
       <button type="button" class="btn act-next no-print" onclick={() => print()}>Print</button>
     </header>
     <GroupPaper sheet={sheet.current} settings={settings.current} />
+    {#if kit}<p data-kit>{kit}</p>{/if}
     <table>
       <thead>
         <tr>
@@ -50,6 +57,9 @@
               {:else}
                 <span class="soft">not set up yet</span>
               {/if}
+              {#each kitGaps(player) as gap (gap.item)}
+                <span class="gap">{gapText(gap, clock.today)}</span>
+              {/each}
             </td>
             <td class="drawn">
               {#if setup}
@@ -124,9 +134,13 @@
     font-style: normal;
     font-weight: 600;
   }
+  .gap {
+    display: block;
+    font-size: 0.9rem;
+    color: var(--stop);
+  }
   .drawn {
     width: 7rem;
-    height: 6.5rem;
     padding-right: 0;
     text-align: right;
     vertical-align: middle;

@@ -1,13 +1,6 @@
 import { expectedLength, FIT_ORDER, type MeasurementId } from '$lib/core/body';
 import { checksFor, RATINGS } from '$lib/core/checks';
-import {
-  dimensionsOf,
-  isShoulderFamily,
-  type Family,
-  type ShoulderFamily,
-  type Size
-} from '$lib/core/instruments';
-import { restStack, settle, TILT_DEG } from '$lib/core/setup';
+import type { Family, Size } from '$lib/core/instruments';
 import { dayOf, daysLater, monthsLater, type IsoDay } from '$lib/core/time';
 import { followTrial, looksFor, STOP, type TrialAnswer, type TrialVerdict } from '$lib/core/trial';
 import { fitFrom } from '../fits';
@@ -30,6 +23,8 @@ import type {
 } from '../records';
 import { DEFAULT_SETTINGS } from '../settings';
 import { DEMO_CAST, type DemoPlayer } from './cast';
+import { demoKit } from './kit';
+import { demoSetUp } from './set-ups';
 
 /** Growth of a beginner, mm a day: about 6 cm a year. */
 const GROWTH_MM_PER_DAY = 60 / 365;
@@ -171,7 +166,7 @@ class Story {
     const made = fitFrom(caseOn(), answer, { size, reason, after: null }, new Date(at(day, '09:20:00')));
     const fit: Fit = { ...made, id: `${this.player.id}-fit-${number}`, day, at: at(day, '09:20:00') };
     this.fits.push(fit);
-    if (isShoulderFamily(family)) this.#setUp(fit, family);
+    this.#setUp(fit);
     this.#check(fit, number);
   }
 
@@ -212,44 +207,20 @@ class Story {
       });
   }
 
-  #setUp(fit: Fit, family: ShoulderFamily): void {
+  #setUp(fit: Fit): void {
     const school = quirk(`${this.who.name} school`) > 0.4 ? 'collarbone-first' : 'rest-first';
-    const neckGapMm = fit.readings.neckGap?.[0] ?? null;
-    const heightMm = fit.readings.height?.[0] ?? null;
-    const stack = restStack({
-      instrument: dimensionsOf(family, fit.size),
-      neckGapMm,
-      heightMm,
-      shoulder: { slope: 'medium' },
-      school,
-      tiltDeg: TILT_DEG['high-over-shoulder']
-    });
-    const arrangement = settle(
-      stack,
-      { school, mount: 'beside' },
-      {
-        kind: 'rest',
-        choices: {},
-        values: {},
-        marks: { shoulderFootAlong: 'blue sticker at the foot', chestFootAlong: 'blue sticker at the foot' }
-      }
-    );
     const number = this.setups.length + 1;
     this.setups.push({
-      ...arrangement,
+      ...demoSetUp(fit, school),
       id: `${this.player.id}-setup-${number}`,
       playerId: this.player.id,
       fitId: fit.id,
       instrumentId: null,
-      family,
+      family: fit.family,
       size: fit.size,
       version: number,
       at: at(fit.day, '09:30:00'),
-      day: fit.day,
-      basis: {
-        lengths: { neckGap: stack.neckGapMm, ...(heightMm === null ? {} : { height: heightMm }) },
-        estimated: []
-      }
+      day: fit.day
     });
   }
 
@@ -300,6 +271,7 @@ function tell(who: DemoPlayer, index: number, today: IsoDay): Story {
     photosAllowed: quirk(who.name) > 0.5,
     archivedOn: who.story === 'archived' ? daysLater(today, -200) : null,
     createdAt: at(daysLater(today, -450), '08:00:00'),
+    kit: demoKit(who.name, today),
     demo: true
   };
   const story = new Story(who, player, today);

@@ -1,6 +1,7 @@
-import { boolean, object, string, ValidationError } from 'yup';
+import { array, boolean, object, string, ValidationError } from 'yup';
 import { FAMILIES } from '$lib/core/instruments';
-import { day, exactly, id, moment, oneOf, type RecordOf } from './fields';
+import { KIT_ITEMS, KIT_STATES } from '$lib/core/kit';
+import { day, exactly, id, moment, oneOf, text, type RecordOf } from './fields';
 
 export const NAME_LENGTH = 80;
 export const GROUP_LENGTH = 60;
@@ -48,6 +49,20 @@ export const playerSchema = exactly(
     /** The day on which it was put away; null for one who comes. */
     archivedOn: day().nullable().defined(),
     createdAt: moment().required(),
+    /** What is missing or lent of the kit, each thing once; nothing where absent. */
+    kit: array()
+      .of(
+        exactly(
+          object({
+            item: oneOf(KIT_ITEMS).required(),
+            state: oneOf(KIT_STATES).required(),
+            whose: text(NAME_LENGTH),
+            until: day().nullable().defined()
+          })
+        ).required()
+      )
+      .max(KIT_ITEMS.length)
+      .optional(),
     /** Belongs to the made-up class and leaves with it. */
     demo: boolean().required()
   })

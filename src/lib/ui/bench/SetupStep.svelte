@@ -16,6 +16,7 @@
   import { changeSentences, SETTING_WORDS, setupReviewSentence, warningSentences } from '$lib/words/setup';
   import AdjustLoop from './AdjustLoop.svelte';
   import type { Bench } from './bench.svelte';
+  import KitPart from './KitPart.svelte';
   import ReadyPart from './ReadyPart.svelte';
   import RestSetup from './RestSetup.svelte';
   import SeatedSetup from './SeatedSetup.svelte';
@@ -173,6 +174,7 @@
     <div class="numbers">
       <AdjustLoop {bench} {player} kind={laid.kind} />
       <ReadyPart family={player.family} settings={bench.settings} />
+      <KitPart {player} />
       <VersionsPart {bench} {laid} {instrument} ontake={takeOver} />
       <TapesPart family={player.family} {instrument} {unit} />
     </div>

@@ -1,11 +1,13 @@
 <script lang="ts">
   import type { Standing } from '$lib/core/outlook';
   import { isPastLimit } from '$lib/core/setup';
-  import { db, DEFAULT_SETTINGS, getSettings } from '$lib/data';
+  import { isOverdue } from '$lib/core/kit';
+  import { db, DEFAULT_SETTINGS, getSettings, kitGaps } from '$lib/data';
   import { clock } from '$lib/ui/clock.svelte';
   import { live } from '$lib/ui/live.svelte';
   import { Roster } from '$lib/ui/roster.svelte';
   import { dayText } from '$lib/words/dates';
+  import { gapText } from '$lib/words/kit';
   import { setupReviewSentence } from '$lib/words/setup';
   import Welcome from './Welcome.svelte';
   import PlayerEntries from '$lib/ui/player/PlayerEntries.svelte';
@@ -32,13 +34,21 @@
   const drifted = $derived(
     inState('settled').filter(({ setupReview }) => isPastLimit(setupReview, clock.today))
   );
+  /** Whose kit wants something, what should have gone back first. */
+  const lacking = $derived.by(() => {
+    const late = ({ player }: { player: Parameters<typeof kitGaps>[0] }) =>
+      kitGaps(player).some((gap) => isOverdue(gap, clock.today)) ? 0 : 1;
+    return everybody.entries
+      .filter(({ player }) => player.archivedOn === null && kitGaps(player).length > 0)
+      .toSorted((a, b) => late(a) - late(b));
+  });
   const unit = $derived(settings.current.unit);
   const fresh = $derived(inState('new'));
   const first = $derived(underWay[0] ?? due[0] ?? drifted[0] ?? fresh[0]);
 
   /** Long lists grow on request, so that the page is there at once. */
   const PAGE = 50;
-  let shown = $state({ due: PAGE, drifted: PAGE, fresh: PAGE });
+  let shown = $state({ due: PAGE, drifted: PAGE, lacking: PAGE, fresh: PAGE });
 </script>
 
 {#if !everybody.ready || !anyPlayer.ready}
@@ -101,6 +111,28 @@
             type="button"
             class="btn act"
             onclick={() => (shown.drifted += PAGE)}>Show more of {drifted.length}</button
+          >{/if}
+      </section>
+    {/if}
+    {#if lacking.length > 0}
+      <section aria-labelledby="lacking">
+        <h2 id="lacking">Kit missing or lent</h2>
+        <ul class="drifted">
+          {#each lacking.slice(0, shown.lacking) as { player } (player.id)}
+            <li>
+              <a class="who" href="/fit/{player.id}#set-up"><b>{player.name}</b></a>
+              <span
+                >{kitGaps(player)
+                  .map((gap) => gapText(gap, clock.today))
+                  .join('; ')}</span
+              >
+            </li>
+          {/each}
+        </ul>
+        {#if lacking.length > shown.lacking}<button
+            type="button"
+            class="btn act"
+            onclick={() => (shown.lacking += PAGE)}>Show more of {lacking.length}</button
           >{/if}
       </section>
     {/if}
