@@ -139,11 +139,24 @@ test('a bass shows its three rules, leans by keys, and pain stops the looks', as
   await expect(rules.getByRole('row', { name: /By the eyebrow/ })).toContainText('13.5 cm');
   await page.getByRole('slider', { name: 'Lean' }).press('ArrowDown');
   await expect(value(page, 'lean')).toHaveValue('11°');
-  const pin = parseFloat(await value(page, 'pin').inputValue());
+  const pinText = () => value(page, 'pin').inputValue();
+  const notches = page.getByLabel('Notches of this pin, mm of pin');
+  await notches.fill('90 forty');
+  await notches.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('such as 40 65 90');
+  await notches.fill('190, 140 115;165 90');
+  await notches.press('Enter');
+  await expect(value(page, 'pin')).toHaveValue('16.5 cm');
+  await page.getByRole('button', { name: 'Endpin lower' }).click();
+  await expect(value(page, 'pin')).toHaveValue('14.0 cm');
+  await expect(page.getByText('Endpin, notch 3')).toBeVisible();
+  await page.getByRole('button', { name: 'Endpin higher' }).click();
+  const pin = parseFloat(await pinText());
   await loop(page).locator('[data-seen=standing-hand-high]').focus();
   await page.keyboard.press('1');
   await expect(loop(page).getByRole('status')).toContainText('Endpin');
-  expect(pin - parseFloat(await value(page, 'pin').inputValue())).toBeGreaterThan(1.4);
+  // 20 mm lower, in notches.
+  expect(pin - parseFloat(await pinText())).toBeCloseTo(2.5, 5);
   await page.locator('.foot button.pain').click();
   await expect(loop(page)).toContainText('Stopped for pain');
   await expect(loop(page).locator('[data-seen]')).toHaveCount(0);
@@ -162,6 +175,32 @@ test('a violin’s rest is adjusted by looks, and what no number mends gets a hi
   await expect(loop(page).getByText('2 looks so far')).toBeVisible();
   await page.reload();
   await expect(loop(page).getByText('2 looks so far')).toBeVisible();
+
+  // What the teacher has is listed once; the bench names the one that does it, and takes its name as the mark.
+  await page.getByRole('link', { name: 'your own rests' }).click();
+  const own = page.getByRole('region', { name: 'My own rests' });
+  const add = page.getByRole('button', { name: 'List one more' });
+  await add.click();
+  await own.getByLabel('Highest of Shoulder rest').fill('20 mm');
+  await own.getByLabel('Highest of Shoulder rest').press('Enter');
+  await expect(page.getByRole('alert')).toHaveText('Shoulder rest: the highest lies below the lowest.');
+  await own.getByLabel('Lowest of Shoulder rest').fill('10');
+  await own.getByLabel('Lowest of Shoulder rest').press('Enter');
+  await own.getByLabel('Highest of Shoulder rest').fill('70');
+  await own.getByLabel('Highest of Shoulder rest').press('Enter');
+  await own.getByLabel('Name of Shoulder rest').fill('Tall bridge');
+  await own.getByLabel('Name of Shoulder rest').press('Enter');
+  await add.click();
+  await own.getByLabel('Kind of Shoulder rest').selectOption({ label: 'Chin rest' });
+  await own.getByLabel('Name of Shoulder rest').fill('Low side rest');
+  await own.getByLabel('Name of Shoulder rest').press('Enter');
+  await expect(own.getByLabel('Widest of Low side rest')).toHaveCount(0);
+  await page.goto('/fit/violin-player');
+  await page.getByRole('button', { name: 'Tall bridge does it' }).click();
+  await expect(page.getByLabel('Mark for Rest width')).toHaveValue('Tall bridge');
+  await page.getByRole('button', { name: /^Low side rest .* too high$/ }).click();
+  await expect(value(page, 'chinRest')).toHaveValue('25 mm');
+  await expectAccessible(page);
 });
 
 test('a group’s room sheet has each player’s set-up, and prints', async ({ page }) => {
@@ -171,8 +210,21 @@ test('a group’s room sheet has each player’s set-up, and prints', async ({ p
   await expect(page.getByRole('heading', { name: 'Room sheet: Thursday strings' })).toBeVisible();
   const rows = page.getByRole('row');
   await expect(rows.filter({ hasText: 'Shoulder foot' }).first()).toContainText('mm');
+  await expect(page.getByText('To get: 2 × shoulder rest. Lent: 1 × mute.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Print' })).toBeVisible();
   await expectAccessible(page);
+  await page.goto('/fit/demo-08');
+  await page.getByText('Kit: 1 missing or lent').click();
+  await page.locator('[data-kit=rest]').getByText('There').click();
+  await page.locator('[data-kit=strings]').getByText('Lent').click();
+  await page.locator('[data-kit=strings]').getByLabel('Whose').fill('Ms Placeholder');
+  await page.locator('[data-kit=strings]').getByLabel('Until').fill('2026-11-20');
+  await expect(page.locator('[data-kit=strings]').getByText('Overdue')).toBeVisible();
+  await page.goto('/');
+  const open = page.getByRole('region', { name: 'Kit missing or lent' }).getByRole('listitem');
+  await expect(open.filter({ hasText: 'Ludo Pennyroyal' })).toContainText(
+    'spare strings lent by Ms Placeholder until 20 Nov 2026, overdue'
+  );
   await page.goto('/room/nobody');
   await expect(page.getByRole('heading', { name: 'No such group' })).toBeVisible();
 });

@@ -30,6 +30,8 @@ export interface ArrangementOf<Kind extends SetupKind> {
   readonly kind: Kind;
   readonly choices: SetupChoices<Kind>;
   readonly settings: Readonly<Record<SettingId<Kind>, Setting>>;
+  /** Where a bass's pin has notches, mm of pin; nothing for one that is set freely, and for other kinds. */
+  readonly notchesMm?: readonly number[] | undefined;
 }
 export type Arrangement = { readonly [Kind in SetupKind]: ArrangementOf<Kind> }[SetupKind];
 export type RestArrangement = ArrangementOf<'rest'>;
@@ -42,6 +44,8 @@ export interface AdjustmentsOf<Kind extends SetupKind> {
   readonly marks: Readonly<Partial<Record<SettingId<Kind>, string>>>;
   /** How the own values were found; adjusted where nothing is said. */
   readonly origins?: Readonly<Partial<Record<SettingId<Kind>, OwnOrigin>>>;
+  /** Where a bass's pin has notches, mm of pin. */
+  readonly notchesMm?: readonly number[] | undefined;
 }
 export type Adjustments = { readonly [Kind in SetupKind]: AdjustmentsOf<Kind> }[SetupKind];
 export type RestAdjustments = AdjustmentsOf<'rest'>;
@@ -62,6 +66,8 @@ const each = <Value>(settings: Settings, take: (setting: Setting) => Value | und
   );
 const marksOf = (settings: Settings) => each(settings, ({ mark }) => (mark === '' ? undefined : mark));
 
+const notchesOf = ({ notchesMm }: Pick<Arrangement, 'notchesMm'>) => (notchesMm ? { notchesMm } : {});
+
 /** What was changed by hand in a set-up that was kept: from there it is gone on with. */
 export function adjustmentsFrom(kept: Arrangement): Adjustments {
   const settings = kept.settings as Settings;
@@ -70,7 +76,8 @@ export function adjustmentsFrom(kept: Arrangement): Adjustments {
     choices: kept.choices,
     values: each(settings, ({ value, origin }) => (origin === 'computed' ? undefined : value)),
     marks: marksOf(settings),
-    origins: each(settings, ({ origin }) => (origin === 'computed' ? undefined : origin))
+    origins: each(settings, ({ origin }) => (origin === 'computed' ? undefined : origin)),
+    ...notchesOf(kept)
   } as Adjustments;
 }
 
@@ -85,7 +92,8 @@ export function copiedFrom(other: Arrangement): Adjustments {
     choices: other.choices,
     values: each(settings as Settings, ({ value }) => value),
     marks: marksOf(settings as Settings),
-    origins: each(settings as Settings, () => 'copied')
+    origins: each(settings as Settings, () => 'copied'),
+    ...notchesOf(other)
   } as Adjustments;
 }
 
@@ -99,7 +107,7 @@ function settled<Kind extends SetupKind>(
   kind: Kind,
   usual: SetupChoices<Kind>,
   computed: (id: SettingId<Kind>) => number,
-  { choices, values, marks, origins }: AdjustmentsOf<Kind>
+  { choices, values, marks, origins, notchesMm }: AdjustmentsOf<Kind>
 ): ArrangementOf<Kind> {
   const ids: readonly SettingId<Kind>[] = SETTING_IDS[kind];
   const setting = (id: SettingId<Kind>): Setting => ({
@@ -111,7 +119,8 @@ function settled<Kind extends SetupKind>(
   return {
     kind,
     choices: { ...usual, ...choices },
-    settings: Object.fromEntries(ids.map((id) => [id, setting(id)])) as ArrangementOf<Kind>['settings']
+    settings: Object.fromEntries(ids.map((id) => [id, setting(id)])) as ArrangementOf<Kind>['settings'],
+    ...notchesOf({ notchesMm })
   };
 }
 

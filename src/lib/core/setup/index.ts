@@ -75,6 +75,7 @@ export {
 export {
   LEAN_RANGE_DEG,
   standingPlan,
+  toNotch,
   type StandingPlan,
   type StandingQuestion,
   type StandingWarning
@@ -106,3 +107,11 @@ export {
   type SetupReview,
   type SetupThen
 } from './drift';
+export {
+  offerRests,
+  OWN_REST_KINDS,
+  suits,
+  type OwnRest,
+  type OwnRestKind,
+  type RestOffer
+} from './own-rests';

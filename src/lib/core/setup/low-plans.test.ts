@@ -3,7 +3,15 @@ import { describe, expect, it } from 'vitest';
 import { averageSeatedBody, misfit, seatedPosture } from '../cello';
 import { bodyOf, type Readings } from '../body';
 import { dimensionsOf } from '../instruments';
-import { changesBetween, noAdjustments, seatedPlan, settleSeated, settleStanding, standingPlan } from '.';
+import {
+  changesBetween,
+  noAdjustments,
+  seatedPlan,
+  settleSeated,
+  settleStanding,
+  standingPlan,
+  toNotch
+} from '.';
 
 const cello = (size: string) => dimensionsOf('cello', size);
 const bass = (size: string) => dimensionsOf('bass', size);
@@ -157,5 +165,23 @@ describe('the plan of a standing player', () => {
     );
     expect(made.settings.lean).toMatchObject({ value: 10, unit: 'deg', origin: 'adjusted' });
     expect(made.settings.pin.value).toBe(plan.values.pin);
+  });
+});
+
+describe('notches', () => {
+  const notches = [40, 65, 90, 115];
+
+  it('are gone to one after the other, and never stood still in', () => {
+    expect(toNotch(notches, 65, 66)).toBe(90);
+    expect(toNotch(notches, 65, 64)).toBe(40);
+    expect(toNotch(notches, 65, 110)).toBe(115);
+    expect(toNotch(notches, 70, 66)).toBe(65);
+    // At the last one there is nowhere further to go.
+    expect(toNotch(notches, 115, 130)).toBe(115);
+    expect(toNotch(notches, 65, 65)).toBe(65);
+  });
+
+  it('do not bind a pin that has none', () => {
+    expect(toNotch([], 65, 71.5)).toBe(71.5);
   });
 });

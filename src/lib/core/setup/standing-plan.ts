@@ -73,6 +73,20 @@ export function standingPlan({ heights, bass, notchesMm = [], own = {} }: Standi
   };
 }
 
+/**
+ * The notch that a pin comes to when it is to be moved: the nearest one, but never the one it stands in.
+ *
+ * @param to where it is to go; taken as it is where there are no notches
+ */
+export function toNotch(notchesMm: readonly number[], from: number, to: number): number {
+  if (to === from) return nearest(notchesMm, to);
+  const ahead = notchesMm.filter((one) =>
+    to > from ? one > from + SAME_NOTCH_MM : one < from - SAME_NOTCH_MM
+  );
+  return nearest(ahead.length > 0 ? ahead : notchesMm, to);
+}
+const SAME_NOTCH_MM = 0.5;
+
 /** The nearest of some values; the value itself where there are none. */
 const nearest = (values: readonly number[], to: number): number =>
   values.reduce((best, one) => (Math.abs(one - to) < Math.abs(best - to) ? one : best), values[0] ?? to);

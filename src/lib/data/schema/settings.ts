@@ -1,4 +1,4 @@
-import { array, number, object, type ISchema } from 'yup';
+import { array, number, object, type ISchema, type TestContext } from 'yup';
 import {
   EDITABLE_DIMENSIONS,
   FAMILIES,
@@ -7,9 +7,9 @@ import {
   type Family
 } from '$lib/core/instruments';
 import { LENGTH_UNITS } from '$lib/core/length';
-import { REST_SCHOOLS, TILT_SCHOOLS } from '$lib/core/setup';
+import { OWN_REST_KINDS, REST_SCHOOLS, TILT_SCHOOLS } from '$lib/core/setup';
 import { A_RANGE_HZ } from '$lib/core/tones';
-import { each, exactly, landingRule, length, oneOf, text, type RecordOf } from './fields';
+import { each, exactly, id, landingRule, length, oneOf, text, type RecordOf } from './fields';
 
 const THEMES = ['light', 'dark', 'system'] as const;
 export type ThemeChoice = (typeof THEMES)[number];
@@ -29,6 +29,37 @@ const dimensions = ofFamily((family) =>
   each(sizesOf(family), () => each(EDITABLE_DIMENSIONS, length)).optional()
 );
 
+/** Rests that a teacher has, at most: more would be a shop. */
+export const MOST_OWN_RESTS = 60;
+
+const notBelow =
+  (lower: string, words: string) =>
+  (value: unknown, { parent, createError, path }: TestContext) => {
+    const low: unknown = (parent as Readonly<Record<string, unknown>>)[lower];
+    return (
+      typeof value !== 'number' ||
+      typeof low !== 'number' ||
+      value >= low ||
+      createError({ path, message: words })
+    );
+  };
+
+const ownRest = exactly(
+  object({
+    id: id().required(),
+    kind: oneOf(OWN_REST_KINDS).required(),
+    name: text(60),
+    lowMm: length().required(),
+    highMm: length().required().test('order', notBelow('lowMm', 'The highest lies below the lowest.')),
+    narrowMm: length().nullable().defined(),
+    wideMm: length()
+      .nullable()
+      .defined()
+      .test('order', notBelow('narrowMm', 'The widest lies below the narrowest.')),
+    count: number().integer().min(0).max(999).required()
+  })
+);
+
 export const settingsSchema = exactly(
   object({
     id: oneOf(['settings']).required(),
@@ -41,6 +72,8 @@ export const settingsSchema = exactly(
     /** The teacher's own dimensions, by family and size. */
     dimensions: exactly(object(dimensions)).required() as unknown as ISchema<DimensionOverrides>,
     theme: oneOf(THEMES).required(),
+    /** The teacher's own rests, to choose from; none where absent. */
+    rests: array().of(ownRest.required()).max(MOST_OWN_RESTS).optional(),
     /** The A that is tuned to, Hz; the usual one where absent. */
     aHz: number().min(A_RANGE_HZ[0]).max(A_RANGE_HZ[1]).optional(),
     /** Printed on the card. */

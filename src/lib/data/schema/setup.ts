@@ -30,6 +30,7 @@ import {
 } from './fields';
 
 export const MARK_LENGTH = 60;
+export const MOST_NOTCHES = 40;
 
 const setting = () =>
   exactly(
@@ -72,6 +73,9 @@ const common = {
   ).required()
 };
 
+/** Where a bass's pin has notches. */
+const notches = () => array().of(mm().min(0).required()).max(MOST_NOTCHES).optional();
+
 const setupOf = <Kind extends SetupKind>(kind: Kind) =>
   sizesBelong(
     exactly(
@@ -82,7 +86,8 @@ const setupOf = <Kind extends SetupKind>(kind: Kind) =>
         settings: all<(typeof SETTING_IDS)[Kind][number], ReturnType<typeof setting>>(
           SETTING_IDS[kind],
           setting
-        )
+        ),
+        notchesMm: notches()
       })
     ),
     ['size']
@@ -107,7 +112,8 @@ const adjustmentsOf = <Kind extends SetupKind>(kind: Kind) =>
       choices: ways(kind, false),
       values: each(SETTING_IDS[kind], mm),
       marks: each(SETTING_IDS[kind], () => string().max(MARK_LENGTH)),
-      origins: each(SETTING_IDS[kind], () => oneOf(OWN_ORIGINS)).optional()
+      origins: each(SETTING_IDS[kind], () => oneOf(OWN_ORIGINS)).optional(),
+      notchesMm: notches()
     })
   ) as unknown as Schema<AdjustmentsOf<Kind>>;
 

@@ -8,6 +8,7 @@
     seenAtLook,
     seenFor,
     stepAfter,
+    toNotch,
     type SettingId,
     type SetupKind,
     type Step
@@ -42,9 +43,16 @@
     return pinForPeg(seen === 'seated-peg-high' ? parsed.mm : -parsed.mm, laid.plan.posture.angleDeg);
   }
 
+  /** A bass's pin goes from notch to notch. */
+  function inNotches(step: Step): Step {
+    const notches = bench.setup.arrangement?.notchesMm ?? [];
+    if (kind !== 'standing' || step.kind !== 'change' || step.setting !== 'pin') return step;
+    return { ...step, to: toNotch(notches, step.from, step.to) };
+  }
+
   async function see(seen: string) {
     const { values } = bench.setup;
-    const step = stepAfter(kind, seen, looks, values, exactFor(seen));
+    const step = inNotches(stepAfter(kind, seen, looks, values, exactFor(seen)));
     const mends = seen === HOLDS ? null : seenAtLook(seen).mends;
     const setting = step.kind === 'hint' ? null : (step.setting ?? mends?.setting ?? null);
     const noted = await noting.run(() =>

@@ -19,13 +19,14 @@
   ];
   const title = $derived(gaps.length === 0 ? 'Kit' : `Kit: ${gaps.length} missing or lent`);
 
-  const change = (item: KitItem, gap: Omit<KitGap, 'item'> | null) =>
-    void attempt(() => changeKit(db, player, item, gap));
+  const change = (item: KitItem, how: Parameters<typeof changeKit>[3]) =>
+    void attempt(() => changeKit(db, player, item, how));
+  /** Of something that is lent; nothing once it is back. */
+  const note = (item: KitItem, patch: Partial<Pick<KitGap, 'whose' | 'until'>>) =>
+    change(item, (gap) => gap && { ...gap, ...patch });
 
-  function pick(item: KitItem, way: KitState | 'there') {
-    const { whose = '', until = null } = gapOf(item) ?? {};
-    change(item, way === 'there' ? null : { state: way, whose, until });
-  }
+  const pick = (item: KitItem, way: KitState | 'there') =>
+    change(item, (gap) => (way === 'there' ? null : { whose: '', until: null, ...gap, state: way }));
 </script>
 
 <Fold name="kit" {title}>
@@ -50,7 +51,7 @@
                 maxlength="80"
                 placeholder="the school"
                 value={gap.whose}
-                onchange={(event) => change(item, { ...gap, whose: event.currentTarget.value.trim() })}
+                onchange={(event) => note(item, { whose: event.currentTarget.value.trim() })}
               />
             </label>
             <label>
@@ -59,7 +60,7 @@
                 class="field"
                 type="date"
                 value={gap.until ?? ''}
-                onchange={(event) => change(item, { ...gap, until: event.currentTarget.value || null })}
+                onchange={(event) => note(item, { until: event.currentTarget.value || null })}
               />
             </label>
             {#if isOverdue(gap, clock.today)}<b class="late">Overdue</b>{/if}

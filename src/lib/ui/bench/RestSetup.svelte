@@ -5,6 +5,7 @@
     REST_SCHOOLS,
     TILT_RANGE_DEG,
     withOwn,
+    type OwnRest,
     type RestAdjustments
   } from '$lib/core/setup';
   import type { NominalInstrument } from '$lib/core/instruments';
@@ -15,6 +16,7 @@
   import BackFigure from '$lib/ui/figure/BackFigure.svelte';
   import GapFigure from '$lib/ui/figure/GapFigure.svelte';
   import { HIGH_END_WORDS, MOUNT_WORDS, REST_SCHOOL_WORDS } from '$lib/words/setup';
+  import OwnRests from './OwnRests.svelte';
   import type { Laid } from './setup.svelte';
 
   /** What fills the gap between collarbone and jaw: the ways to fill it, and the two drawings. */
@@ -23,12 +25,15 @@
     player,
     instrument,
     unit,
+    rests,
     onchange
   }: {
     laid: Extract<Laid, { kind: 'rest' }>;
     player: Player;
     instrument: NominalInstrument;
     unit: LengthUnit;
+    /** What the teacher has to choose from. */
+    rests: readonly OwnRest[];
     onchange: (
       label: string,
       patch: (before: RestAdjustments) => Partial<RestAdjustments>
@@ -63,6 +68,7 @@
     label={(tiltDeg) => `Tilt of the strings: ${tiltDeg}°, ${HIGH_END_WORDS[highEnd]}`}
     onmove={(tilt) => onchange('Changed the tilt', (before) => withOwn(before, 'tilt', tilt))}
   />
+  <OwnRests {rest} {rests} {unit} {onchange} />
 </div>
 <div class="figures">
   <figure>

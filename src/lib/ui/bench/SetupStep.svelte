@@ -1,6 +1,7 @@
 <script lang="ts">
   import {
     changesBetween,
+    toNotch,
     withOwn,
     type Adjustments,
     type AdjustmentsOf,
@@ -55,10 +56,20 @@
         })
       );
 
+  /** A pin with notches goes from one to the next; one that is typed, to the nearest. */
+  const asItGoes = (id: SettingId, value: number | undefined, origin?: OwnOrigin) =>
+    id === 'pin' && value !== undefined && laid?.kind === 'standing'
+      ? toNotch(
+          laid.arrangement.notchesMm ?? [],
+          origin === 'typed' ? value : laid.arrangement.settings.pin.value,
+          value
+        )
+      : value;
+
   const adjust = (id: SettingId, value: number | undefined, origin?: OwnOrigin): Promise<boolean> =>
     laid
       ? changeAs(laid.kind)(`Adjusted ${SETTING_WORDS[id].name.toLowerCase()}`, (before) =>
-          withOwn(before, id, value, origin)
+          withOwn(before, id, asItGoes(id, value, origin), origin)
         )
       : Promise.resolve(false);
 
@@ -132,7 +143,14 @@
   </p>
   <div class="setup">
     {#if laid.kind === 'rest'}
-      <RestSetup {laid} {player} {instrument} {unit} onchange={changeAs('rest')} />
+      <RestSetup
+        {laid}
+        {player}
+        {instrument}
+        {unit}
+        rests={bench.settings.rests ?? []}
+        onchange={changeAs('rest')}
+      />
     {:else if laid.kind === 'seated'}
       <SeatedSetup
         {laid}

@@ -7,10 +7,12 @@
     reachOf,
     SETUP_CHOICES,
     standingPlan,
+    toNotch,
     withOwnValue,
     type AdjustmentsOf,
     type SettingId
   } from '$lib/core/setup';
+  import { MOST_NOTCHES } from '$lib/data/schema/setup';
   import Choice from '$lib/ui/Choice.svelte';
   import LowScene from '$lib/ui/figure/LowScene.svelte';
   import { BOW_HOLD_WORDS } from '$lib/words/setup';
@@ -42,6 +44,26 @@
 
   const dragging = new Dragging((id, value) => onadjust(id, value));
   const dragged = $derived(dragging.current);
+  const notchesMm = $derived(laid.arrangement.notchesMm ?? []);
+  let notchProblem = $state('');
+
+  function setNotches(text: string) {
+    const list = text.split(/[\s;,]+/).filter((one) => one !== '');
+    const read = list.map(Number);
+    const { low, high } = reachOf('standing', 'pin');
+    notchProblem = read.every((one) => one >= low && one <= high)
+      ? read.length > MOST_NOTCHES
+        ? `A pin has ${MOST_NOTCHES} notches at most.`
+        : ''
+      : `Type how much pin each notch gives, in mm, such as 40 65 90.`;
+    if (notchProblem !== '') return;
+    const sorted = [...new Set(read)].sort((a, b) => a - b);
+    void onchange('Changed the notches', ({ values: { pin: _free, ...values } }) => ({
+      values,
+      notchesMm: sorted.length > 0 ? sorted : undefined
+    }));
+  }
+
   const body = $derived(bodyOf(readings));
   const heights = $derived({
     gripHangMm: body?.length('gripHang').mm ?? 0,
@@ -53,7 +75,15 @@
       ? standingPlan({
           heights,
           bass: instrument,
-          own: withOwnValue('standing', own, dragged.id, dragged.value)
+          notchesMm,
+          own: withOwnValue(
+            'standing',
+            own,
+            dragged.id,
+            dragged.id === 'pin'
+              ? toNotch(notchesMm, laid.arrangement.settings.pin.value, dragged.value)
+              : dragged.value
+          )
         })
       : laid.plan
   );
@@ -107,7 +137,12 @@
     })
   );
   const notes = $derived([
-    { mm: topMm, title: 'Endpin', text: formatLength(values.pin, unit), large: true },
+    {
+      mm: topMm,
+      title: plan.notch === null ? 'Endpin' : `Endpin, notch ${plan.notch}`,
+      text: formatLength(values.pin, unit),
+      large: true
+    },
     { mm: topMm, title: 'Lean', text: `${Math.round(values.lean)}°` },
     {
       mm: plan.places.firstFingerMm,
@@ -133,6 +168,17 @@
   <p class="text-sm soft">
     A hold that plays higher or lower by a few centimetres goes into the bow offset, and the pin follows.
   </p>
+  <label class="text-sm">
+    Notches of this pin, mm of pin
+    <input
+      class="field num"
+      maxlength="200"
+      placeholder="none: set freely"
+      value={notchesMm.join(' ')}
+      onchange={(event) => setNotches(event.currentTarget.value)}
+    />
+  </label>
+  {#if notchProblem}<p class="problem" role="alert">{notchProblem}</p>{/if}
   <p class="text-sm soft">
     Feet under the shoulders, weight on the right leg, left foot turned out. Drag the pin and the scroll in
     the drawing, or use the arrow keys on them.
@@ -198,5 +244,9 @@
   }
   tbody tr:last-child th {
     font-weight: 650;
+  }
+  .problem {
+    color: var(--stop);
+    font-weight: 550;
   }
 </style>

@@ -138,6 +138,7 @@ export class SetupBench {
         eyebrowMm: body.length('eyebrow').mm
       },
       bass: instrument,
+      notchesMm: adjustments.notchesMm ?? [],
       own: adjustments.values
     });
     return { kind, plan, arrangement: settleStanding(plan, USUAL_STANDING, adjustments) };

@@ -23,6 +23,7 @@
   import { FAMILY_WORDS } from '$lib/words/families';
   import { REST_SCHOOL_WORDS, TILT_SCHOOL_WORDS } from '$lib/words/setup';
   import DimensionsTable from './DimensionsTable.svelte';
+  import OwnRestsTable from './OwnRestsTable.svelte';
 
   const settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
   const demoCount = live(() => db.players.filter((player) => player.demo).count(), 0);
@@ -118,6 +119,19 @@
       value={chosen.tiltSchool}
       options={TILT_SCHOOLS.map((value) => ({ value, text: TILT_SCHOOL_WORDS[value] }))}
       onpick={(tiltSchool) => change('Changed the tilt school', { tiltSchool })}
+    />
+  </section>
+
+  <section aria-labelledby="own-rests">
+    <h2 id="own-rests">My own rests</h2>
+    <p class="soft">
+      Chin rests, shoulder rests and pads that you have: the set-up names the one that does it.
+    </p>
+    <OwnRestsTable
+      rests={chosen.rests ?? []}
+      unit={chosen.unit}
+      onchange={(label, next) =>
+        void attempt(() => changeSettings(db, label, ({ rests = [] }) => ({ rests: next(rests) })))}
     />
   </section>
 
