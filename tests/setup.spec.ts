@@ -178,7 +178,7 @@ test('a violin’s rest is adjusted by looks, and what no number mends gets a hi
 
   // What the teacher has is listed once; the bench names the one that does it, and takes its name as the mark.
   await page.getByRole('link', { name: 'your own rests' }).click();
-  const own = page.getByRole('region', { name: 'My own rests' });
+  const own = page.getByRole('region', { name: 'Table of my own rests' });
   const add = page.getByRole('button', { name: 'List one more' });
   await add.click();
   await own.getByLabel('Highest of Shoulder rest').fill('20 mm');

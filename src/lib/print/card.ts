@@ -51,7 +51,7 @@ export interface Card {
 }
 
 /** Pixels per mm of a card's picture: finer than any printer shows at this size. */
-export const CARD_DETAIL = { back: 1, player: 0.3 } as const;
+export const CARD_DETAIL = { back: 0.8, player: 0.16 } as const;
 
 /** What is drawn on a card. */
 export type CardDrawing =

@@ -22,6 +22,19 @@ interface TextStyle {
   readonly color?: RGB;
 }
 
+/** Widths of what was written already, at a size of one point: laying letters out is most of a card's work. */
+const widths = new WeakMap<FontChain, Map<string, number>>();
+
+function widthOf(text: string, chain: FontChain): number {
+  const known = widths.get(chain) ?? new Map<string, number>();
+  widths.set(chain, known);
+  const width =
+    known.get(text) ??
+    runsOf(text, chain).reduce((sum, run) => sum + run.font.widthOfTextAtSize(run.text, 1), 0);
+  known.set(text, width);
+  return width;
+}
+
 /** Writes and draws on a part of a page, in mm from that part's upper left corner. */
 export class Pen {
   readonly #scale: number;
@@ -50,30 +63,37 @@ export class Pen {
   ): void {
     let x = this.#x(xMm);
     const drawn = size * this.#scale;
-    for (const run of runsOf(text, bold ? this.fonts.bold : this.fonts.regular)) {
+    const chain = bold ? this.fonts.bold : this.fonts.regular;
+    const runs = runsOf(text, chain);
+    for (const run of runs) {
       this.page.drawText(run.text, { x, y: this.#y(yMm), size: drawn, font: run.font, color });
-      x += run.font.widthOfTextAtSize(run.text, drawn);
+      if (runs.length > 1) x += run.font.widthOfTextAtSize(run.text, drawn);
     }
   }
 
   widthMm(text: string, size: number, bold = false): number {
-    const runs = runsOf(text, bold ? this.fonts.bold : this.fonts.regular);
-    return runs.reduce((sum, run) => sum + run.font.widthOfTextAtSize(run.text, size), 0) / PT_PER_MM;
+    return (widthOf(text, bold ? this.fonts.bold : this.fonts.regular) * size) / PT_PER_MM;
   }
 
   /** Writes a paragraph and returns the y of the line after it. */
   paragraph(text: string, xMm: number, yMm: number, widthMm: number, style: TextStyle = {}): number {
     const { size = 9, bold = false } = style;
     let line = '';
+    let longMm = 0;
     let y = yMm;
     const leading = (size * 1.3) / PT_PER_MM;
+    const space = this.widthMm(' ', size, bold);
+    // Word by word: words come again on every card, lines do not.
     for (const word of text.split(' ')) {
-      const longer = line === '' ? word : `${line} ${word}`;
-      if (line !== '' && this.widthMm(longer, size, bold) > widthMm) {
+      const wide = this.widthMm(word, size, bold);
+      if (line !== '' && longMm + space + wide > widthMm) {
         this.text(line, xMm, y, style);
         y += leading;
-        line = word;
-      } else line = longer;
+        [line, longMm] = [word, wide];
+      } else {
+        longMm += (line === '' ? 0 : space) + wide;
+        line = line === '' ? word : `${line} ${word}`;
+      }
     }
     this.text(line, xMm, y, style);
     return y + leading;

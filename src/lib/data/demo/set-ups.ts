@@ -61,11 +61,12 @@ export function demoSetUp(fit: Fit, school: RestSchool): Arrangement & Pick<Setu
 
 function rest(fit: Fit, family: ShoulderFamily, school: RestSchool): Arrangement & Pick<Setup, 'basis'> {
   const heightMm = fit.readings.height?.[0] ?? null;
+  const dropMm = fit.readings.shoulderSlope?.[0];
   const stack = restStack({
     instrument: dimensionsOf(family, fit.size),
     neckGapMm: fit.readings.neckGap?.[0] ?? null,
     heightMm,
-    shoulder: { slope: 'medium' },
+    shoulder: dropMm === undefined ? { slope: 'medium' } : { dropMm },
     school,
     tiltDeg: TILT_DEG['high-over-shoulder']
   });

@@ -68,7 +68,7 @@
 </script>
 
 {#if rests.length > 0}
-  <div class="scroll" role="region" aria-label="My own rests" tabindex="-1">
+  <div class="scroll" role="region" aria-label="Table of my own rests" tabindex="-1">
     <table>
       <thead>
         <tr>
@@ -159,6 +159,7 @@
 <style>
   .scroll {
     overflow-x: auto;
+    padding: 2px 2px 4px;
   }
   th {
     text-align: left;
