@@ -119,6 +119,20 @@ it('gives the group of an older database and of an older backup one id, whatever
   expect(idsOf(players)).toEqual(idsOf(players.toReversed()));
 });
 
+it('a rest of version 4 gets the usual way for its scroll', () => {
+  const read = readBackup(JSON.stringify({ format: 'jarvel-backup', version: 3, tables: version3() }));
+  if (!read.ok) throw new Error(read.problem);
+  const { tables } = read.backup;
+  const before = tables.setups.map(({ choices, ...setup }) => {
+    const { scroll: _unknown, ...known } = choices as Readonly<Record<string, unknown>>;
+    return { ...setup, choices: known };
+  });
+  const file = { format: 'jarvel-backup', version: 4, tables: { ...tables, setups: before } };
+  const again = readBackup(JSON.stringify(file));
+  expect(again.ok && again.backup.tables.setups).toEqual(tables.setups);
+  expect(tables.setups[0]?.choices).toMatchObject({ scroll: 'left-45' });
+});
+
 it('an older backup that is not whole is refused, not thrown at', () => {
   const file = {
     format: 'jarvel-backup',

@@ -6,7 +6,7 @@ import { TABLE_NAMES, TABLES, type Records, type TableName } from './tables';
 
 export const DATABASE_NAME = 'jarvel';
 /** Version of the newest schema; a backup carries it too. */
-export const SCHEMA_VERSION = 4;
+export const SCHEMA_VERSION = 5;
 
 /** The message of the error with which a database refuses to open that a newer version wrote. */
 export const WRITTEN_BY_NEWER = 'The records were written by a newer version.';
@@ -33,7 +33,26 @@ const EARLIER: Readonly<Record<number, Readonly<Record<string, string>>>> = {
     changes: '++seq, undone'
   },
   2: { checks: 'id, playerId, day, [playerId+checkId]' },
-  3: { trials: 'id, playerId, day', days: 'id, day' }
+  3: { trials: 'id, playerId, day', days: 'id, day' },
+  4: {
+    players: 'id, name, family, groupId',
+    groups: 'id',
+    measurements: 'id, playerId, [playerId+kind]',
+    fits: 'id, playerId, day',
+    trials: 'id, playerId, day',
+    setups: 'id, playerId, fitId',
+    looks: 'id, playerId, setupId',
+    lessons: 'id, playerId, day',
+    checks: 'id, playerId, day, [playerId+checkId]',
+    pains: 'id, playerId',
+    instruments: 'id, family, number',
+    loans: 'id, playerId, instrumentId',
+    days: 'id, day',
+    drafts: 'id',
+    typed: 'id, playerId',
+    settings: 'id',
+    foreseen: 'id'
+  }
 };
 
 /** Takes the records of a version through its migration; the journal speaks of the old ones and begins anew. */

@@ -28,7 +28,7 @@ const stack = restStack({
   shoulder: { slope: 'medium' },
   school: 'rest-first'
 });
-const usual = { school: 'rest-first', mount: 'beside' } as const;
+const usual = { school: 'rest-first', mount: 'beside', scroll: 'left-45' } as const;
 const arrangement = settle(stack, usual);
 const keeping = (fit: Fit, after: string | null, changed = arrangement) => ({
   fit,

@@ -1,5 +1,5 @@
 import { MEASUREMENT_IDS } from '$lib/core/body';
-import { SETTING_IDS, SETUP_CHOICES, TILT_DEG, unitOf } from '$lib/core/setup';
+import { DEFAULT_SCROLL_SCHOOL, SETTING_IDS, TILT_DEG, unitOf } from '$lib/core/setup';
 
 /** Records of every table by the table's name, as an earlier version wrote them. */
 export type Rows = Record<string, object[]>;
@@ -121,7 +121,7 @@ function setupsByKind(rows: Rows): void {
     Object.assign(setup, {
       kind: 'rest',
       instrumentId: null,
-      choices: Object.fromEntries(Object.keys(SETUP_CHOICES.rest).map((id) => [id, rest[id]])),
+      choices: { school: rest.school, mount: rest.mount },
       settings: Object.fromEntries(
         SETTING_IDS.rest.map((id) => [id, { ...settingOf(id), unit: unitOf(id) }])
       ),
@@ -218,6 +218,12 @@ function from3To4(rows: Rows): void {
   dropOrphans(rows);
 }
 
+/** The ways of a rest did not say where the scroll points. */
+function from4To5(rows: Rows): void {
+  for (const setup of rowsOf(rows, 'setups'))
+    if (setup.kind === 'rest' && isObject(setup.choices)) setup.choices.scroll ??= DEFAULT_SCROLL_SCHOOL;
+}
+
 /** What brings all records to a version, by the version. */
 export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   2: { tables: ['players'], run: from1To2 },
@@ -240,5 +246,6 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
     ],
     run: from3To4,
     endsJournal: true
-  }
+  },
+  5: { tables: ['setups'], run: from4To5, endsJournal: true }
 };

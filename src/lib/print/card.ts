@@ -30,6 +30,7 @@ import {
   MOUNT_WORDS,
   PLACING_WORDS,
   REST_SCHOOL_WORDS,
+  SCROLL_WORDS,
   SETTING_WORDS,
   settingText
 } from '$lib/words/setup';
@@ -128,7 +129,7 @@ export function setupNotes(setup: Setup): readonly string[] {
     const { choices, settings } = setup;
     const highEnd = highEndOf(settings.shoulderFoot.value, settings.chestFoot.value);
     return [
-      `${REST_SCHOOL_WORDS[choices.school].name}; chin rest ${MOUNT_WORDS[choices.mount]}.`,
+      `${REST_SCHOOL_WORDS[choices.school].name}; chin rest ${MOUNT_WORDS[choices.mount]}. ${SCROLL_WORDS[choices.scroll]}.`,
       `Shoulder rest: ${HIGH_END_WORDS[highEnd]}.`
     ];
   }

@@ -46,6 +46,8 @@ export const figureRequest = exactly({
       slideMm: numberWithin(-150, 150, 'Cello: up along the breastbone'),
       pinMm: numberWithin(0, 600, 'Bass: length of the pin'),
       leanDeg: numberWithin(-15, 35, 'Bass: towards the player'),
+      scrollDeg: numberWithin(0, 80, 'Violin, viola: scroll to the left of straight ahead'),
+      tiltDeg: numberWithin(0, 45, 'Violin, viola: tilt of the strings'),
       restLeftMm: numberWithin(
         0,
         80,
@@ -137,13 +139,15 @@ const changeProblems = ({ family, changes = [] }: FigureRequest): FieldProblem[]
   });
 
 function setupOf({ setup = {} }: FigureRequest): FigureSetup {
-  const { seatMm, angleDeg, slideMm, pinMm, leanDeg, restLeftMm, restRightMm } = setup;
+  const { seatMm, angleDeg, slideMm, pinMm, leanDeg, scrollDeg, tiltDeg, restLeftMm, restRightMm } = setup;
   return {
     ...(seatMm === undefined ? {} : { seatMm }),
     ...(angleDeg === undefined ? {} : { angleDeg }),
     ...(slideMm === undefined ? {} : { slideMm }),
     ...(pinMm === undefined ? {} : { pinMm }),
     ...(leanDeg === undefined ? {} : { leanDeg }),
+    ...(scrollDeg === undefined ? {} : { scrollDeg }),
+    ...(tiltDeg === undefined ? {} : { tiltDeg }),
     ...(restLeftMm === undefined && restRightMm === undefined
       ? {}
       : { rest: { leftMm: restLeftMm ?? restRightMm ?? 0, rightMm: restRightMm ?? restLeftMm ?? 0 } })

@@ -7,6 +7,7 @@ import type {
   ChinRestMount,
   HighEnd,
   RestSchool,
+  ScrollSchool,
   RestWarning,
   SeatedWarning,
   StandingWarning,
@@ -32,6 +33,12 @@ export const MOUNT_WORDS: Readonly<Record<ChinRestMount, string>> = {
   beside: 'beside the tailpiece',
   between: 'in between',
   centre: 'centred over it'
+};
+
+export const SCROLL_WORDS: Readonly<Record<ScrollSchool, string>> = {
+  'left-45': 'Scroll 45° left',
+  'left-30': 'Scroll 30° left',
+  'in-line': 'In line: nose, shoulder, scroll'
 };
 
 export const SLOPE_WORDS: Readonly<Record<ShoulderSlope, string>> = {
@@ -194,7 +201,8 @@ const WAY_WORDS: Readonly<Record<string, string>> = {
   ...ANCHORING_WORDS,
   turned: PLACING_WORDS.turned.name,
   square: PLACING_WORDS.square.name,
-  ...BOW_HOLD_WORDS
+  ...BOW_HOLD_WORDS,
+  ...SCROLL_WORDS
 };
 
 const wayText = (id: string, way: string): string => {

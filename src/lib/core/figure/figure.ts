@@ -41,6 +41,9 @@ export interface FigureSetup {
   /** Bass. */
   readonly pinMm?: number;
   readonly leanDeg?: number;
+  /** Violin and viola: the scroll to the left of straight ahead, and the tilt of the strings, degrees. */
+  readonly scrollDeg?: number;
+  readonly tiltDeg?: number;
   /** Violin and viola: lifts of the shoulder rest's ends over the back, mm. */
   readonly rest?: { readonly leftMm: number; readonly rightMm: number } | null;
   readonly tapes?: readonly number[];

@@ -62,8 +62,10 @@ const begins = (part: string, names: readonly string[]) => names.some((name) => 
  * @throws RangeError for a pose that the family does not have
  */
 export function figureFor({ pose = 'playing', changes = [], ...question }: PictureQuestion): Figure {
-  const base: Pose | undefined = POSES[question.family][pose];
-  if (!base) throw new RangeError(`no pose ${pose} for the ${question.family}`);
+  const usual: Pose | undefined = POSES[question.family][pose];
+  if (!usual) throw new RangeError(`no pose ${pose} for the ${question.family}`);
+  const { scrollDeg = usual.scrollLeft, tiltDeg = usual.stringTilt } = question.setup ?? {};
+  const base: Pose = { ...usual, scrollLeft: scrollDeg, stringTilt: tiltDeg };
   const heightMm = question.readings.height?.[0] ?? 1500;
   return figureOf({ ...question, base, pose: changed(base, changes, heightMm) });
 }

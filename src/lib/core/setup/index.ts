@@ -2,8 +2,11 @@ export {
   CHIN_REST_MOUNTS,
   CHIN_REST_RANGE_MM,
   DEFAULT_REST_SCHOOL,
+  DEFAULT_SCROLL_SCHOOL,
   LIFT_MAX_MM,
   REST_SCHOOLS,
+  SCROLL_DEG,
+  SCROLL_SCHOOLS,
   SHOULDER_SLOPES,
   SLOPE_DEG,
   TILT_DEG,
@@ -11,6 +14,7 @@ export {
   TILT_SCHOOLS,
   type ChinRestMount,
   type RestSchool,
+  type ScrollSchool,
   type ShoulderSlope,
   type TiltSchool
 } from './rest-schools';

@@ -1,5 +1,5 @@
 import type { Family } from '../instruments';
-import { CHIN_REST_MOUNTS, REST_SCHOOLS } from './rest-schools';
+import { CHIN_REST_MOUNTS, REST_SCHOOLS, SCROLL_SCHOOLS } from './rest-schools';
 
 /** How a family is set up: with chin rest and shoulder rest, seated with seat and endpin, or standing with a pin. */
 export const SETUP_KINDS = ['rest', 'seated', 'standing'] as const;
@@ -32,7 +32,7 @@ export type SettingId<Kind extends SetupKind = SetupKind> = (typeof SETTING_IDS)
 
 /** Every setting that is one of a few ways, by kind. */
 export const SETUP_CHOICES = {
-  rest: { school: REST_SCHOOLS, mount: CHIN_REST_MOUNTS },
+  rest: { school: REST_SCHOOLS, mount: CHIN_REST_MOUNTS, scroll: SCROLL_SCHOOLS },
   seated: { anchoring: ['strap', 'stop'], placing: ['turned', 'square'] },
   standing: { bowHold: ['overhand', 'underhand'] }
 } as const satisfies Readonly<Record<SetupKind, Readonly<Record<string, readonly string[]>>>>;

@@ -12,7 +12,7 @@ const arrangement = (neckGapMm: number) =>
       shoulder: { slope: 'medium' },
       school: 'rest-first'
     }),
-    { school: 'rest-first', mount: 'beside' }
+    { school: 'rest-first', mount: 'beside', scroll: 'left-45' }
   );
 const rest = (patch: Partial<OwnRest>): OwnRest => ({
   id: patch.name ?? 'one',

@@ -26,6 +26,20 @@ export const TILT_DEG: Readonly<Record<TiltSchool, number>> = {
 };
 export const TILT_RANGE_DEG = [0, 30] as const;
 
+/** Which way the scroll points, seen from above. Source: the ways that teachers hold to; arms that are short come further forward. */
+export const SCROLL_SCHOOLS = ['left-45', 'left-30', 'in-line'] as const;
+export type ScrollSchool = (typeof SCROLL_SCHOOLS)[number];
+
+/** Default: the body square to the stand, the scroll at its left corner. */
+export const DEFAULT_SCROLL_SCHOOL: ScrollSchool = 'left-45';
+
+/** The same in degrees to the left of straight ahead; nose and left shoulder lie in line at about 60. */
+export const SCROLL_DEG: Readonly<Record<ScrollSchool, number>> = {
+  'left-45': 45,
+  'left-30': 30,
+  'in-line': 60
+};
+
 /** Where the chin rest is fixed. */
 export const CHIN_REST_MOUNTS = ['beside', 'between', 'centre'] as const;
 export type ChinRestMount = (typeof CHIN_REST_MOUNTS)[number];

@@ -99,7 +99,7 @@ describe('restStack', () => {
 
 describe('settle', () => {
   const stack = restStack(half);
-  const choice = { school: 'rest-first', mount: 'beside' } as const;
+  const choice = { school: 'rest-first', mount: 'beside', scroll: 'left-45' } as const;
 
   const own = (change: Partial<AdjustmentsOf<'rest'>>): AdjustmentsOf<'rest'> => ({
     kind: 'rest',
@@ -129,7 +129,7 @@ describe('settle', () => {
   it('takes the usual ways unless the teacher chose others for this player', () => {
     expect(settle(stack, choice).choices).toEqual(choice);
     expect(settle(stack, choice, own({ choices: { mount: 'centre' } })).choices).toEqual({
-      school: 'rest-first',
+      ...choice,
       mount: 'centre'
     });
   });

@@ -15,8 +15,8 @@ export type Heard =
       readonly cents: number;
     };
 
-/** Samples of one stretch: at 48 kHz a sixth of a second, seven periods of the lowest string of a bass. */
-export const HEARD_SAMPLES = 8192;
+/** Samples of one stretch: at 48 kHz a third of a second, fourteen periods of the lowest string of a bass. */
+export const HEARD_SAMPLES = 16384;
 /** As far from its pitch as a string may be and count as in tune: what a trained ear still lets pass. */
 export const IN_TUNE_CENTS = 3;
 
@@ -28,6 +28,20 @@ const CLEAR = 0.85;
 const FAR_CENTS = 350;
 
 let detector: PitchDetector<Float32Array> | null = null;
+const smooth = new Float32Array(HEARD_SAMPLES);
+
+/** Partials above this one of the highest string tell nothing more of its pitch: what lies above them is mostly noise. */
+const HIGHEST_PARTIAL = 40;
+
+/** The sound without what lies far above the strings: each sample as the middle of the last few. */
+function smoothed(samples: Float32Array, over: number): Float32Array {
+  let sum = 0;
+  for (let i = 0; i < samples.length; i++) {
+    sum += (samples[i] ?? 0) - (i >= over ? (samples[i - over] ?? 0) : 0);
+    smooth[i] = sum / Math.min(over, i + 1);
+  }
+  return smooth;
+}
 
 /**
  * Which of the open strings sounds, and how far it is from its pitch.
@@ -52,7 +66,11 @@ export function hear(
   for (const sample of samples) power += sample * sample;
   if (!(Math.sqrt(power / samples.length) >= SILENCE)) return { kind: 'silence' };
   detector ??= PitchDetector.forFloat32Array(HEARD_SAMPLES);
-  const [hz, clarity] = detector.findPitch(samples, sampleRate);
+  const pitches = strings.map((string) => pitchOf(string, aHz));
+  const over = Math.max(1, Math.floor(sampleRate / (HIGHEST_PARTIAL * Math.max(...pitches))));
+  let [hz, clarity] = detector.findPitch(smoothed(samples, over), sampleRate);
+  // A stretch that happens to begin and end near nought looks as if all of it were one long period.
+  if (hz < Math.min(...pitches) / 2) [hz, clarity] = detector.findPitch(samples, sampleRate);
   if (!(clarity >= CLEAR && hz > 0)) return { kind: 'unclear' };
   let nearest: { string: string; cents: number } | null = null;
   for (const string of strings) {

@@ -47,7 +47,7 @@ describe('what is heard', () => {
           expect(Math.abs((heard.kind === 'tone' ? heard.cents : NaN) - off)).toBeLessThan(2);
         }
       ),
-      { numRuns: 12 }
+      { numRuns: 8 }
     );
   });
 

@@ -2,6 +2,7 @@ import { bodyOf } from '$lib/core/body';
 import { seatedBody } from '$lib/core/cello';
 import { dimensionsOf, isShoulderFamily, type ShoulderFamily } from '$lib/core/instruments';
 import {
+  DEFAULT_SCROLL_SCHOOL,
   noAdjustments,
   restStack,
   seatedPlan,
@@ -71,7 +72,7 @@ function rest(fit: Fit, family: ShoulderFamily, school: RestSchool): Arrangement
     tiltDeg: TILT_DEG['high-over-shoulder']
   });
   return {
-    ...settle(stack, { school, mount: 'beside' }, marked('rest')),
+    ...settle(stack, { school, mount: 'beside', scroll: DEFAULT_SCROLL_SCHOOL }, marked('rest')),
     basis: {
       lengths: { neckGap: stack.neckGapMm, ...(heightMm === null ? {} : { height: heightMm }) },
       estimated: []

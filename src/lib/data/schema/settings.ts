@@ -7,7 +7,7 @@ import {
   type Family
 } from '$lib/core/instruments';
 import { LENGTH_UNITS } from '$lib/core/length';
-import { OWN_REST_KINDS, REST_SCHOOLS, TILT_SCHOOLS } from '$lib/core/setup';
+import { OWN_REST_KINDS, REST_SCHOOLS, SCROLL_SCHOOLS, TILT_SCHOOLS } from '$lib/core/setup';
 import { A_RANGE_HZ } from '$lib/core/tones';
 import { each, exactly, id, landingRule, length, oneOf, text, type RecordOf } from './fields';
 
@@ -67,6 +67,8 @@ export const settingsSchema = exactly(
     rule: landingRule,
     restSchool: oneOf(REST_SCHOOLS).required(),
     tiltSchool: oneOf(TILT_SCHOOLS).required(),
+    /** Where the scroll points; the usual way where absent. */
+    scrollSchool: oneOf(SCROLL_SCHOOLS).optional(),
     /** Sizes to consider by family; the usual ones where absent. */
     sizes: exactly(object(sizes)).required(),
     /** The teacher's own dimensions, by family and size. */

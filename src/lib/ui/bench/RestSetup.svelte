@@ -3,11 +3,13 @@
     CHIN_REST_MOUNTS,
     highEndOf,
     REST_SCHOOLS,
+    SCROLL_SCHOOLS,
     TILT_RANGE_DEG,
     withOwn,
     type OwnRest,
     type RestAdjustments
   } from '$lib/core/setup';
+  import type { Readings } from '$lib/core/body';
   import type { NominalInstrument } from '$lib/core/instruments';
   import type { Player } from '$lib/data';
   import type { LengthUnit } from '$lib/core/length';
@@ -15,7 +17,8 @@
   import SteadySlider from '$lib/ui/SteadySlider.svelte';
   import BackFigure from '$lib/ui/figure/BackFigure.svelte';
   import GapFigure from '$lib/ui/figure/GapFigure.svelte';
-  import { HIGH_END_WORDS, MOUNT_WORDS, REST_SCHOOL_WORDS } from '$lib/words/setup';
+  import RestViews from '$lib/ui/figure/RestViews.svelte';
+  import { HIGH_END_WORDS, MOUNT_WORDS, REST_SCHOOL_WORDS, SCROLL_WORDS } from '$lib/words/setup';
   import OwnRests from './OwnRests.svelte';
   import type { Laid } from './setup.svelte';
 
@@ -25,6 +28,7 @@
     player,
     instrument,
     unit,
+    readings,
     rests,
     onchange
   }: {
@@ -32,6 +36,7 @@
     player: Player;
     instrument: NominalInstrument;
     unit: LengthUnit;
+    readings: Readings;
     /** What the teacher has to choose from. */
     rests: readonly OwnRest[];
     onchange: (
@@ -61,6 +66,13 @@
     onpick={(mount) => onchange('Moved the chin rest', ({ choices }) => ({ choices: { ...choices, mount } }))}
     stacked
   />
+  <Choice
+    label="Seen from above"
+    value={rest.choices.scroll}
+    options={SCROLL_SCHOOLS.map((value) => ({ value, text: SCROLL_WORDS[value] }))}
+    onpick={(scroll) => onchange('Turned the scroll', ({ choices }) => ({ choices: { ...choices, scroll } }))}
+    stacked
+  />
   <SteadySlider
     value={Math.round(rest.settings.tilt.value)}
     min={TILT_RANGE_DEG[0]}
@@ -81,6 +93,7 @@
       From the back: the chin-rest side is on the right; {HIGH_END_WORDS[highEnd]} (filled)
     </figcaption>
   </figure>
+  <RestViews family={player.family} {readings} {instrument} {rest} />
 </div>
 
 <style>

@@ -123,7 +123,7 @@
   <p class="keep">
     {#if kept && !bench.setup.changed}
       <span><b>Set-up {kept.version} is kept.</b> Change anything and keep it as a new version.</span>
-      <a class="large" href="/set-up/{player.id}">Show it large</a>
+      <a class="show-large" href="/set-up/{player.id}">Show it large</a>
       {#if bench.setup.review}
         <span class="soft" data-review>{setupReviewSentence(bench.setup.review, unit, bench.today)}</span>
       {/if}
@@ -148,6 +148,7 @@
         {player}
         {instrument}
         {unit}
+        readings={bench.setup.readings}
         rests={bench.settings.rests ?? []}
         onchange={changeAs('rest')}
       />
@@ -221,7 +222,7 @@
     align-items: center;
     gap: 0.5rem 1rem;
   }
-  .large {
+  .show-large {
     text-decoration: underline;
     text-underline-offset: 0.2em;
     line-height: 2.75rem;

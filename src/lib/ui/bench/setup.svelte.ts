@@ -8,6 +8,7 @@ import {
 import { seatedBody } from '$lib/core/cello';
 import { dimensionsOf, isShoulderFamily, type NominalInstrument } from '$lib/core/instruments';
 import {
+  DEFAULT_SCROLL_SCHOOL,
   adjustmentsFrom,
   changesBetween,
   noAdjustments,
@@ -162,7 +163,8 @@ export class SetupBench {
       tiltDeg: adjustments.values.tilt ?? TILT_DEG[settings.tiltSchool],
       ...(chinRestMm === undefined ? {} : { chinRestMm })
     });
-    const usual = { school: settings.restSchool, mount: 'beside' } as const;
+    const scroll = settings.scrollSchool ?? DEFAULT_SCROLL_SCHOOL;
+    const usual = { school: settings.restSchool, mount: 'beside', scroll } as const;
     return { kind: 'rest', plan, arrangement: settle(plan, usual, adjustments) };
   }
 

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { FAMILIES, sizesUp, sizesOf, type Family, type Size } from '$lib/core/instruments';
-  import { REST_SCHOOLS, TILT_SCHOOLS } from '$lib/core/setup';
+  import { DEFAULT_SCROLL_SCHOOL, REST_SCHOOLS, SCROLL_SCHOOLS, TILT_SCHOOLS } from '$lib/core/setup';
   import {
     changeSettings,
     db,
@@ -21,7 +21,7 @@
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
   import { FAMILY_WORDS } from '$lib/words/families';
-  import { REST_SCHOOL_WORDS, TILT_SCHOOL_WORDS } from '$lib/words/setup';
+  import { REST_SCHOOL_WORDS, SCROLL_WORDS, TILT_SCHOOL_WORDS } from '$lib/words/setup';
   import DimensionsTable from './DimensionsTable.svelte';
   import OwnRestsTable from './OwnRestsTable.svelte';
 
@@ -119,6 +119,12 @@
       value={chosen.tiltSchool}
       options={TILT_SCHOOLS.map((value) => ({ value, text: TILT_SCHOOL_WORDS[value] }))}
       onpick={(tiltSchool) => change('Changed the tilt school', { tiltSchool })}
+    />
+    <Choice
+      label="The scroll of violin and viola"
+      value={chosen.scrollSchool ?? DEFAULT_SCROLL_SCHOOL}
+      options={SCROLL_SCHOOLS.map((value) => ({ value, text: SCROLL_WORDS[value] }))}
+      onpick={(scrollSchool) => change('Changed where the scroll points', { scrollSchool })}
     />
   </section>
 
