@@ -289,6 +289,11 @@ test('finger tapes follow the string and print at true scale; a set-up is shown 
   await page.getByText('Finger tapes').click();
   const tapes = page.locator('[data-fold=tapes]');
   await tapes.getByText('With fourth').click();
+  await tapes.getByRole('button', { name: 'They are on now' }).click();
+  await tapes.getByRole('button', { name: 'Take off the tape at 4' }).click();
+  await expect(tapes.getByRole('row', { name: /^4 / })).toContainText('off since 24 Nov 2026');
+  await expect(tapes.getByRole('row', { name: /^7 / })).toContainText('since 24 Nov 2026');
+  await expect(tapes.getByRole('button', { name: 'They are on now' })).toHaveCount(0);
   // 285 mm: 2, 4, 5 and 7 semitones.
   await tapes.getByLabel('String, nut to bridge').fill('285 mm');
   await expect(tapes.getByRole('row', { name: /^2/ })).toContainText('31.1 mm');

@@ -56,6 +56,7 @@ export { decideFit, keepSetup, type Decision } from './fits';
 export { answerTrial, beginTrial, dropTrial } from './trials';
 export { closePains, notePain } from './pains';
 export { changeKit, kitGaps } from './kit';
+export { keptTapes, stepTapes, type KeptTape } from './tapes';
 export { changeDraft, changeSetup, finishDraft, newDraft } from './drafts';
 export { noteLook, type LookToNote } from './looks';
 export { keepText, NEW_PLAYER, SETTINGS_FORM, typedOf } from './typed';

@@ -195,7 +195,7 @@
       <ReadyPart family={player.family} settings={bench.settings} />
       <KitPart {player} />
       <VersionsPart {bench} {laid} {instrument} ontake={takeOver} />
-      <TapesPart family={player.family} {instrument} {unit} />
+      <TapesPart {player} family={player.family} {instrument} {unit} />
     </div>
   </div>
 {/if}

@@ -4,13 +4,26 @@
   import { TAPE_LAYOUTS, tapePlaces } from '$lib/core/tapes';
   import Choice from '$lib/ui/Choice.svelte';
   import Fold from '$lib/ui/Fold.svelte';
+  import { db, keptTapes, stepTapes, type Player } from '$lib/data';
+  import { clock } from '$lib/ui/clock.svelte';
+  import { attempt } from '$lib/ui/shell/attempt';
+  import { dayText } from '$lib/words/dates';
   import PdfButton from '$lib/ui/PdfButton.svelte';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { LAYOUT_WORDS, sixteenthsText } from '$lib/words/tapes';
 
   /** Where finger tapes lie on this instrument: on screen, as a table, and as a strip to print at true scale. */
-  let { family, instrument, unit }: { family: Family; instrument: NominalInstrument; unit: LengthUnit } =
-    $props();
+  let {
+    player,
+    family,
+    instrument,
+    unit
+  }: { player: Player; family: Family; instrument: NominalInstrument; unit: LengthUnit } = $props();
+
+  const kept = $derived(keptTapes(player));
+  const keptOf = (semitones: number) => kept.find((one) => one.semitones === semitones) ?? null;
+  const step = (semitones: readonly number[], what: Parameters<typeof stepTapes>[3]) =>
+    void attempt(() => stepTapes(db, player, semitones, what, clock.today));
 
   const layouts = $derived(TAPE_LAYOUTS[family]);
   let picked = $state<string | null>(null);
@@ -28,10 +41,37 @@
   const proofMm = $derived(Number(proof.replace(',', '.')) || 100);
   const proofWrong = $derived(proof.trim() !== '' && !(proofMm >= 80 && proofMm <= 120));
   let beyond = $state<readonly number[]>([]);
+  /** Tapes of the layout that were never laid, and kept ones that are not of it. */
+  const unlaid = $derived(tapes.map(({ semitones }) => semitones).filter((one) => keptOf(one) === null));
+  const more = $derived(kept.filter(({ semitones }) => !tapes.some((tape) => tape.semitones === semitones)));
+
   const WIDE = 560;
   const shown = $derived(Math.max(1, ...tapes.map(({ mm }) => mm)) * 1.25);
   const x = (mm: number) => 24 + (mm / shown) * (WIDE - 60);
 </script>
+
+{#snippet isOn(semitones: number)}
+  {@const tape = keptOf(semitones)}
+  {#if tape?.off === null}
+    since {dayText(tape.since)}
+    <button
+      type="button"
+      class="act-quiet"
+      aria-label="Take off the tape at {semitones}"
+      onclick={() => step([semitones], 'take-off')}>take off</button
+    >
+  {:else if tape}
+    off since {dayText(tape.off ?? '')}
+    <button
+      type="button"
+      class="act-quiet"
+      aria-label="Lay the tape at {semitones} again"
+      onclick={() => step([semitones], 'lay')}>lay again</button
+    >
+  {:else}
+    <span class="soft">not laid</span>
+  {/if}
+{/snippet}
 
 <Fold name="tapes" title="Finger tapes">
   <div class="ways">
@@ -68,7 +108,10 @@
   </svg>
   <table>
     <thead>
-      <tr><th scope="col">Semitones</th><th scope="col">From the nut</th><th scope="col">Inch</th></tr>
+      <tr>
+        <th scope="col">Semitones</th><th scope="col">From the nut</th><th scope="col">Inch</th>
+        <th scope="col">On the instrument</th>
+      </tr>
     </thead>
     <tbody>
       {#each tapes as tape (tape.semitones)}
@@ -76,10 +119,25 @@
           <th scope="row" class="num">{tape.semitones}</th>
           <td class="num">{tape.mm.toFixed(1)} mm</td>
           <td class="num">{sixteenthsText(tape)}</td>
+          <td>{@render isOn(tape.semitones)}</td>
         </tr>
       {/each}
     </tbody>
   </table>
+  {#if more.length > 0}
+    <ul class="more">
+      {#each more as { semitones } (semitones)}
+        <li><span class="num">{semitones}</span> {@render isOn(semitones)}</li>
+      {/each}
+    </ul>
+  {/if}
+  {#if unlaid.length > 0}
+    <button type="button" class="btn act" onclick={() => step(unlaid, 'lay')}>They are on now</button>
+  {/if}
+  <p class="soft text-sm">
+    Tapes come off one by one as the ear takes over. A mark at the bow’s balance point helps beginners who
+    start there.
+  </p>
   <p class="soft text-sm">
     Tune first; the middle of the tape lies there. The fourth finger is proved by ear against the next open
     string.
@@ -146,8 +204,13 @@
     text-anchor: middle;
     fill: var(--ink-soft);
   }
+  .more li {
+    display: flex;
+    align-items: center;
+    gap: 0.75rem;
+  }
   table {
-    max-width: 24rem;
+    max-width: 40rem;
     width: 100%;
   }
   th,
