@@ -16,7 +16,7 @@
   const code = $derived(codeOf(card.code));
 </script>
 
-<article class="card-sheet" aria-label="Card of {card.player}">
+<article class="card-sheet paper" aria-label="Card of {card.player}">
   <header>
     <div>
       <h2>{card.player}</h2>
@@ -75,7 +75,6 @@
     height: 148mm;
     padding: 8mm;
     background: white;
-    color-scheme: light;
     color: oklch(0.2 0.015 155);
     border: 1px solid var(--line);
     display: flex;

@@ -122,7 +122,9 @@
   }
   tbody th {
     font-weight: 650;
-    overflow-wrap: anywhere;
+    overflow-wrap: break-word;
+    min-width: 7rem;
+    max-width: 16rem;
   }
   ul {
     display: flex;

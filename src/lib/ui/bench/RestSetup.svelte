@@ -108,6 +108,12 @@
     gap: 1rem 2rem;
     justify-content: space-around;
   }
+  /* On a narrow screen the drawings come before the ways to change them. */
+  @media (max-width: 900px) {
+    .figures {
+      order: -1;
+    }
+  }
   figcaption {
     font-size: 0.85rem;
     color: var(--ink-soft);
