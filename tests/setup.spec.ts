@@ -165,6 +165,12 @@ test('a bass shows its three rules, leans by keys, and pain stops the looks', as
 
 test('a violin’s rest is adjusted by looks, and what no number mends gets a hint', async ({ page }) => {
   await decidedPlayer(page, 'violin', '1/2', { height: 1330, neckGap: 72 });
+  await page.getByRole('slider', { name: 'Chest foot at' }).press('ArrowUp');
+  await expect(
+    page.locator('[data-setting=chestFootAlong]').getByRole('button', { name: 'as computed' })
+  ).toBeVisible();
+  await page.getByText('Scroll 30° left').click();
+  await expect(page.getByRole('img', { name: 'The player from above: scroll 30° left' })).toBeVisible();
   const lift = parseFloat(await value(page, 'lift').inputValue());
   await see(page, 'rest-head-tips');
   await expect(loop(page).getByRole('status')).toContainText(/Lift .* more/);

@@ -4,10 +4,12 @@
     highEndOf,
     REST_SCHOOLS,
     SCROLL_SCHOOLS,
+    SETTING_IDS,
     TILT_RANGE_DEG,
     withOwn,
     type OwnRest,
-    type RestAdjustments
+    type RestAdjustments,
+    type SettingId
   } from '$lib/core/setup';
   import type { Readings } from '$lib/core/body';
   import type { NominalInstrument } from '$lib/core/instruments';
@@ -19,6 +21,7 @@
   import GapFigure from '$lib/ui/figure/GapFigure.svelte';
   import RestViews from '$lib/ui/figure/RestViews.svelte';
   import { HIGH_END_WORDS, MOUNT_WORDS, REST_SCHOOL_WORDS, SCROLL_WORDS } from '$lib/words/setup';
+  import { Dragging } from './dragging.svelte';
   import OwnRests from './OwnRests.svelte';
   import type { Laid } from './setup.svelte';
 
@@ -30,7 +33,8 @@
     unit,
     readings,
     rests,
-    onchange
+    onchange,
+    onadjust
   }: {
     laid: Extract<Laid, { kind: 'rest' }>;
     player: Player;
@@ -43,9 +47,18 @@
       label: string,
       patch: (before: RestAdjustments) => Partial<RestAdjustments>
     ) => Promise<boolean>;
+    onadjust: (id: SettingId, value: number | undefined) => Promise<boolean>;
   } = $props();
 
-  const rest = $derived(laid.arrangement);
+  const dragging = new Dragging((id, value) => onadjust(id, value));
+  const rest = $derived.by(() => {
+    const { arrangement } = laid;
+    const dragged = dragging.current;
+    const id = dragged && SETTING_IDS.rest.find((one) => one === dragged.id);
+    if (!id) return arrangement;
+    const moved = { ...arrangement.settings[id], value: dragged.value };
+    return { ...arrangement, settings: { ...arrangement.settings, [id]: moved } };
+  });
   const highEnd = $derived(highEndOf(rest.settings.shoulderFoot.value, rest.settings.chestFoot.value));
 </script>
 
@@ -84,11 +97,11 @@
 </div>
 <div class="figures">
   <figure>
-    <GapFigure stack={laid.plan} {rest} {unit} />
+    <GapFigure stack={laid.plan} {rest} {unit} onmove={dragging.move} />
     <figcaption>From the side: what fills the gap</figcaption>
   </figure>
   <figure>
-    <BackFigure family={player.family} {instrument} {rest} {unit} />
+    <BackFigure family={player.family} {instrument} {rest} {unit} onmove={dragging.move} />
     <figcaption>
       From the back: the chin-rest side is on the right; {HIGH_END_WORDS[highEnd]} (filled)
     </figcaption>

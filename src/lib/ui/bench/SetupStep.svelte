@@ -151,6 +151,7 @@
         readings={bench.setup.readings}
         rests={bench.settings.rests ?? []}
         onchange={changeAs('rest')}
+        onadjust={adjust}
       />
     {:else if laid.kind === 'seated'}
       <SeatedSetup

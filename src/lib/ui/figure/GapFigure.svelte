@@ -1,15 +1,24 @@
 <script lang="ts">
   import type { LengthUnit } from '$lib/core/length';
-  import type { RestArrangement, RestStack } from '$lib/core/setup';
-  import { settingText } from '$lib/words/setup';
+  import { reachOf, type RestArrangement, type RestStack } from '$lib/core/setup';
+  import { SETTING_WORDS, settingText } from '$lib/words/setup';
+  import SceneHandle, { type Handle } from './SceneHandle.svelte';
 
   /** What fills the gap between collarbone and jaw, from the side, to scale. */
   let {
     stack,
     rest,
     unit,
-    height = 330
-  }: { stack: RestStack; rest: RestArrangement; unit: LengthUnit; height?: number } = $props();
+    height = 330,
+    onmove
+  }: {
+    stack: RestStack;
+    rest: RestArrangement;
+    unit: LengthUnit;
+    height?: number;
+    /** Moves a setting by its edge in the drawing. */
+    onmove: (id: string, value: number | null, done: boolean) => void;
+  } = $props();
 
   const WIDTH = 330;
   const TOP = 44;
@@ -34,6 +43,30 @@
       return [...below, { ...part, y, h: part.mm * scale }];
     }, [])
   );
+  /** The upper edges of what can be set. */
+  const handles = $derived(
+    (
+      [
+        ['lift', 'lift'],
+        ['chin', 'chinRest']
+      ] as const
+    ).map(([part, id]) => ({
+      y: placed.find((one) => one.id === part)?.y ?? floor,
+      handle: {
+        id,
+        name: SETTING_WORDS[id].name,
+        spot: '',
+        value: rest.settings[id].value,
+        ...reachOf('rest', id),
+        text: settingText(id, rest.settings[id].value, unit),
+        axis: 'up',
+        perMm: 1,
+        bare: true
+      } satisfies Handle
+    }))
+  );
+  let shownPx = $state(WIDTH);
+  const shrunk = $derived(shownPx / WIDTH);
   const text = (mm: number) => settingText('lift', mm, unit);
   const leftOverMm = $derived(stack.neckGapMm - sumMm);
   const description = $derived(
@@ -45,35 +78,44 @@
   );
 </script>
 
-<svg width={WIDTH} {height} viewBox="0 0 {WIDTH} {height}" role="img" aria-label={description}>
-  <path
-    class="bone"
-    d="M{LEFT - 40} {floor + 12}Q{(LEFT + RIGHT) / 2} {floor - 12} {RIGHT + 40} {floor + 14}"
-  />
-  <text class="place" x={(LEFT + RIGHT) / 2} y={floor + 34}>collarbone</text>
-  <path
-    class="bone"
-    d="M{LEFT - 34} {jaw - 26}Q{LEFT - 16} {jaw} {(LEFT + RIGHT) / 2} {jaw}Q{RIGHT + 6} {jaw} {RIGHT +
-      30} {jaw - 30}"
-  />
-  <text class="place" x={(LEFT + RIGHT) / 2} y={jaw - 14}>jaw</text>
-  {#each placed as part (part.id)}
-    <rect class="part {part.id}" x={LEFT} width={RIGHT - LEFT} y={part.y} height={Math.max(0, part.h)} />
-    {#if part.mm > 0.5}
-      {@const fits = part.h >= ROOM_FOR_NUMBER}
-      <text class="name" x={RIGHT + 12} y={part.y + part.h / 2 + 4}>
-        {fits ? part.name : `${part.name} ${text(part.mm)}`}
-      </text>
-      {#if fits}<text class="number" x={LEFT + 8} y={part.y + part.h / 2 + 5}>{text(part.mm)}</text>{/if}
-    {/if}
+<div class="drawing" bind:clientWidth={shownPx} style:width="{WIDTH}px">
+  <svg width={WIDTH} {height} viewBox="0 0 {WIDTH} {height}" role="img" aria-label={description}>
+    <path
+      class="bone"
+      d="M{LEFT - 40} {floor + 12}Q{(LEFT + RIGHT) / 2} {floor - 12} {RIGHT + 40} {floor + 14}"
+    />
+    <text class="place" x={(LEFT + RIGHT) / 2} y={floor + 34}>collarbone</text>
+    <path
+      class="bone"
+      d="M{LEFT - 34} {jaw - 26}Q{LEFT - 16} {jaw} {(LEFT + RIGHT) / 2} {jaw}Q{RIGHT + 6} {jaw} {RIGHT +
+        30} {jaw - 30}"
+    />
+    <text class="place" x={(LEFT + RIGHT) / 2} y={jaw - 14}>jaw</text>
+    {#each placed as part (part.id)}
+      <rect class="part {part.id}" x={LEFT} width={RIGHT - LEFT} y={part.y} height={Math.max(0, part.h)} />
+      {#if part.mm > 0.5}
+        {@const fits = part.h >= ROOM_FOR_NUMBER}
+        <text class="name" x={RIGHT + 12} y={part.y + part.h / 2 + 4}>
+          {fits ? part.name : `${part.name} ${text(part.mm)}`}
+        </text>
+        {#if fits}<text class="number" x={LEFT + 8} y={part.y + part.h / 2 + 5}>{text(part.mm)}</text>{/if}
+      {/if}
+    {/each}
+    <path class="bracket" d="M{LEFT - 52} {jaw}h-8V{floor}h8" />
+    <text class="gap" transform="translate({LEFT - 68} {(jaw + floor) / 2}) rotate(-90)"
+      >neck gap {text(stack.neckGapMm)}</text
+    >
+  </svg>
+  {#each handles as { handle, y } (handle.id)}
+    <SceneHandle {handle} x={RIGHT * shrunk} y={y * shrunk} scale={scale * shrunk} azimuth={90} {onmove} />
   {/each}
-  <path class="bracket" d="M{LEFT - 52} {jaw}h-8V{floor}h8" />
-  <text class="gap" transform="translate({LEFT - 68} {(jaw + floor) / 2}) rotate(-90)"
-    >neck gap {text(stack.neckGapMm)}</text
-  >
-</svg>
+</div>
 
 <style>
+  .drawing {
+    position: relative;
+    max-width: 100%;
+  }
   svg {
     max-width: 100%;
     height: auto;

@@ -13,6 +13,8 @@
     readonly axis: 'up' | 'along';
     /** Change of the value with each mm of the drawing. */
     readonly perMm: number;
+    /** Its name stands beside it already. */
+    readonly bare?: boolean;
   }
 </script>
 
@@ -88,6 +90,7 @@
   <div
     class="handle no-print"
     class:along={handle.axis === 'along'}
+    class:bare={handle.bare}
     role="slider"
     tabindex="0"
     data-handle={handle.id}
@@ -104,7 +107,7 @@
     onpointercancel={cancel}
     onkeydown={key}
   >
-    <span>{handle.name}</span>
+    {#if !handle.bare}<span>{handle.name}</span>{/if}
   </div>
 {/if}
 
@@ -128,6 +131,12 @@
     border-radius: 50%;
     background: var(--ground);
     border: 3px solid var(--next);
+  }
+  /* A ring round what is drawn there already. */
+  .bare::before {
+    inset: 0.7rem;
+    background: transparent;
+    border-width: 2px;
   }
   .handle:hover::before,
   .handle:focus-visible::before {
