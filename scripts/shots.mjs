@@ -25,7 +25,7 @@ async function takeAll(address) {
   async function shot(name) {
     await settle();
     // Figures are drawn beside the page and come a moment later.
-    if (await page.locator('.scene, .pair').count())
+    if (await page.locator('.scene, .pair, .figures').count())
       await page.locator('.figure-picture path').first().waitFor();
     await settle();
     await page.screenshot({ path: join(folder, `${name}.png`) });
@@ -122,10 +122,11 @@ async function takeAll(address) {
   await shot('files');
   await page.goto(`${address}/settings`);
   await shot('settings');
+  await page.goto(`${address}/room/demo-group-thursday-strings`);
+  await page.locator('.drawn .figure-picture path').first().waitFor();
+  await page.waitForTimeout(1500);
+  await shot('room-sheet');
   await page.emulateMedia({ colorScheme: 'dark' });
-  await openBench('demo-05');
-  await shot('fit-dark');
-  await page.emulateMedia({ colorScheme: 'light' });
   await page.setViewportSize({ width: 820, height: 1180 });
   await openBench('demo-05');
   await shot('fit-tablet');
