@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { bytesOf, expect, expectAccessible, openNewPlayer, openWithClass, test } from './app';
+import { SCHEMA_VERSION } from '../src/lib/data/database';
 
 const backupButton = 'Save a backup';
 
@@ -15,7 +16,7 @@ test('a backup restored into an empty browser loses nothing', async ({ page, bro
     version: number;
     tables: Record<string, unknown[]>;
   };
-  expect(first.version).toBe(4);
+  expect(first.version).toBe(SCHEMA_VERSION);
   expect(first.tables.players).toHaveLength(24);
 
   const context = await browser.newContext({ baseURL: baseURL ?? '' });

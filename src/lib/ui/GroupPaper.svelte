@@ -9,6 +9,7 @@
   import { fileNamePart } from './download';
   import Fold from './Fold.svelte';
   import { newestCards } from './newest-card';
+  import ProofLine from './ProofLine.svelte';
   import PdfButton from './PdfButton.svelte';
 
   /** Cards, case labels and finger strips of everybody in a group, each kind in one file. */
@@ -23,9 +24,7 @@
   let picked = $state<Partial<Record<Family, string>>>({});
   const layoutOf = (family: Family) =>
     TAPE_LAYOUTS[family].find(({ id }) => id === picked[family]) ?? TAPE_LAYOUTS[family][0];
-  let proof = $state('');
-  const proofMm = $derived(Number(proof.replace(',', '.')) || 100);
-  const proofWrong = $derived(proof.trim() !== '' && !(proofMm >= 80 && proofMm <= 120));
+  let proofMm = $state<number | null>(100);
   let beyond = $state.raw<readonly string[]>([]);
 
   const strips = () =>
@@ -72,17 +71,14 @@
         />
       {/each}
       <div class="row">
-        <label>
-          The proof line of the last print measured, mm
-          <input class="field num" maxlength="6" placeholder="100" inputmode="decimal" bind:value={proof} />
-        </label>
+        <ProofLine onread={(mm) => (proofMm = mm)} />
         <PdfButton
           text="Finger strips"
           fileName="tapes-{name}.pdf"
           pieces={sized.length}
-          disabled={proofWrong}
+          disabled={proofMm === null}
           ask={async (door, report) => {
-            const made = await door.strips(strips(), paper, proofMm, report);
+            const made = await door.strips(strips(), paper, proofMm ?? 100, report);
             beyond = made.beyond.map(({ title, tape }) => `${title}: ${tape.semitones}`);
             return made;
           }}
@@ -91,9 +87,6 @@
       <p class="soft text-sm">
         By each size’s own string length. A string that was measured has its strip on the bench.
       </p>
-      {#if proofWrong}<p class="warning" role="alert">
-          A proof line measures 80 to 120 mm; print again at 100 %.
-        </p>{/if}
       {#if beyond.length > 0}<p class="warning" role="alert">
           The page is too short for some semitones ({beyond.join('; ')}); lay those by the table.
         </p>{/if}
@@ -108,14 +101,6 @@
     align-items: end;
     gap: 0.75rem 1rem;
     margin-block: 0.5rem;
-  }
-  label {
-    display: grid;
-    gap: 0.25rem;
-    font-size: 0.9rem;
-  }
-  label input {
-    width: 8rem;
   }
   .warning {
     color: var(--stop);

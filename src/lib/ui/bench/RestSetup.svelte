@@ -127,6 +127,10 @@
       order: -1;
     }
   }
+  .figures > :global(figure) {
+    min-width: 0;
+    max-width: 100%;
+  }
   figcaption {
     font-size: 0.85rem;
     color: var(--ink-soft);

@@ -8,6 +8,7 @@
   import { clock } from '$lib/ui/clock.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { dayText } from '$lib/words/dates';
+  import ProofLine from '$lib/ui/ProofLine.svelte';
   import PdfButton from '$lib/ui/PdfButton.svelte';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { LAYOUT_WORDS, sixteenthsText } from '$lib/words/tapes';
@@ -30,7 +31,7 @@
   const layout = $derived(layouts.find(({ id }) => id === picked) ?? layouts[0]);
   /** As it was measured from nut to bridge; empty takes the size's own. */
   let measured = $state('');
-  let proof = $state('');
+  let proofMm = $state<number | null>(100);
   const parsed = $derived(measured.trim() === '' ? null : parseLength(measured, unit));
   const [LEAST_MM, MOST_MM] = [100, 1300];
   const stringMm = $derived(
@@ -38,8 +39,6 @@
   );
   const wrong = $derived(parsed !== null && (!parsed.ok || parsed.mm !== stringMm));
   const tapes = $derived(layout ? tapePlaces(stringMm, layout.semitones) : []);
-  const proofMm = $derived(Number(proof.replace(',', '.')) || 100);
-  const proofWrong = $derived(proof.trim() !== '' && !(proofMm >= 80 && proofMm <= 120));
   let beyond = $state<readonly number[]>([]);
   /** Tapes of the layout that were never laid, and kept ones that are not of it. */
   const unlaid = $derived(tapes.map(({ semitones }) => semitones).filter((one) => keptOf(one) === null));
@@ -143,26 +142,20 @@
     string.
   </p>
   <div class="ways">
-    <label>
-      The proof line of the last print measured, mm
-      <input class="field num" maxlength="6" placeholder="100" inputmode="decimal" bind:value={proof} />
-    </label>
+    <ProofLine onread={(mm) => (proofMm = mm)} />
     <PdfButton
       text="Save the strip as PDF"
       fileName="tapes-{family}-{instrument.size.replaceAll('/', '-')}.pdf"
-      disabled={proofWrong}
+      disabled={proofMm === null}
       ask={async (door, report) => {
         const title = `${FAMILY_WORDS[family]} ${instrument.size}`;
         const paper = unit === 'in' ? 'letter' : 'a4';
-        const made = await door.strips([{ title, stringMm, tapes }], paper, proofMm, report);
+        const made = await door.strips([{ title, stringMm, tapes }], paper, proofMm ?? 100, report);
         beyond = made.beyond.map(({ tape }) => tape.semitones);
         return made;
       }}
     />
   </div>
-  {#if proofWrong}<p class="warning" role="alert">
-      A proof line measures 80 to 120 mm; print again at 100 %.
-    </p>{/if}
   {#if beyond.length > 0}<p class="warning" role="alert">
       The page is too short for {beyond.join(', ')} semitones; lay those by the table.
     </p>{/if}

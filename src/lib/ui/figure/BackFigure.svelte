@@ -1,12 +1,13 @@
 <script lang="ts">
   import { footPlace, type Family, type NominalInstrument } from '$lib/core/instruments';
   import { formatLength, type LengthUnit } from '$lib/core/length';
-  import { highEndOf, reachOf, type RestArrangement } from '$lib/core/setup';
+  import { highEndOf, type RestArrangement } from '$lib/core/setup';
   import { drawBack } from '$lib/workers/pictures';
-  import { HIGH_END_WORDS, SETTING_WORDS, settingText } from '$lib/words/setup';
+  import { HIGH_END_WORDS, settingText } from '$lib/words/setup';
   import { Drawn } from './drawn.svelte';
   import PictureShapes from './PictureShapes.svelte';
-  import SceneHandle, { type Handle } from './SceneHandle.svelte';
+  import { restHandle } from './rest-handle';
+  import SceneHandle from './SceneHandle.svelte';
 
   /** The back of the instrument with the shoulder rest across it, to scale. The chin-rest side is on the right. */
   let {
@@ -49,17 +50,7 @@
       ] as const
     ).map(([id, place]) => ({
       place: { x: place.x + half + LABEL, y: place.y + TOP },
-      handle: {
-        id,
-        name: SETTING_WORDS[id].name,
-        spot: '',
-        value: rest.settings[id].value,
-        ...reachOf('rest', id),
-        text: formatLength(rest.settings[id].value, unit),
-        axis: 'up',
-        perMm: 1,
-        bare: true
-      } satisfies Handle
+      handle: restHandle(id, rest, unit)
     }))
   );
   let shownPx = $state(0);

@@ -1,8 +1,9 @@
 <script lang="ts">
   import type { LengthUnit } from '$lib/core/length';
-  import { reachOf, type RestArrangement, type RestStack } from '$lib/core/setup';
-  import { SETTING_WORDS, settingText } from '$lib/words/setup';
-  import SceneHandle, { type Handle } from './SceneHandle.svelte';
+  import type { RestArrangement, RestStack } from '$lib/core/setup';
+  import { settingText } from '$lib/words/setup';
+  import { restHandle } from './rest-handle';
+  import SceneHandle from './SceneHandle.svelte';
 
   /** What fills the gap between collarbone and jaw, from the side, to scale. */
   let {
@@ -52,17 +53,7 @@
       ] as const
     ).map(([part, id]) => ({
       y: placed.find((one) => one.id === part)?.y ?? floor,
-      handle: {
-        id,
-        name: SETTING_WORDS[id].name,
-        spot: '',
-        value: rest.settings[id].value,
-        ...reachOf('rest', id),
-        text: settingText(id, rest.settings[id].value, unit),
-        axis: 'up',
-        perMm: 1,
-        bare: true
-      } satisfies Handle
+      handle: restHandle(id, rest, unit)
     }))
   );
   let shownPx = $state(WIDTH);

@@ -21,6 +21,7 @@
     rest: RestArrangement;
   } = $props();
 
+  type SeenFrom = 'headBehind' | 'bodyAbove';
   const WIDE_PX = 300;
   /** Where only an arm or a gap was measured, somebody of a usual height stands in. */
   const ANY_HEIGHT_MM = 1400;
@@ -40,8 +41,8 @@
     }
   });
   const heightMm = $derived(known.height?.[0] ?? ANY_HEIGHT_MM);
-  const cropOf = (view: keyof typeof SEEN) => VIEWS[view].crop ?? { width: 1, height: 1 };
-  const drawnFrom = (view: keyof typeof SEEN) =>
+  const cropOf = (view: SeenFrom) => VIEWS[view].crop ?? { width: 1, height: 1 };
+  const drawnFrom = (view: SeenFrom) =>
     new Drawn(
       () => ({
         question,
@@ -49,35 +50,32 @@
       }),
       ({ question: asked, options }) => drawPicture(asked, options)
     );
-  const SEEN = {
-    headBehind: 'From behind: head level, shoulders even',
-    bodyAbove: 'From above'
-  } as const;
   const behind = drawnFrom('headBehind');
   const above = drawnFrom('bodyAbove');
-  const shapeOf = (view: keyof typeof SEEN) => cropOf(view).width / cropOf(view).height;
+  const seen = $derived([
+    {
+      view: 'headBehind' as const,
+      drawn: behind,
+      label: 'The player from behind with the rest as it is set',
+      text: 'From behind: head level, shoulders even'
+    },
+    {
+      view: 'bodyAbove' as const,
+      drawn: above,
+      label: `The player from above: ${SCROLL_WORDS[rest.choices.scroll].toLowerCase()}`,
+      text: `From above: ${SCROLL_WORDS[rest.choices.scroll].toLowerCase()}`
+    }
+  ]);
 </script>
 
-<figure>
-  <div>
-    <PictureView
-      picture={behind.current}
-      label="The player from behind with the rest as it is set"
-      shape={shapeOf('headBehind')}
-    />
-  </div>
-  <figcaption>{SEEN.headBehind}</figcaption>
-</figure>
-<figure>
-  <div>
-    <PictureView
-      picture={above.current}
-      label="The player from above: {SCROLL_WORDS[rest.choices.scroll].toLowerCase()}"
-      shape={shapeOf('bodyAbove')}
-    />
-  </div>
-  <figcaption>{SEEN.bodyAbove}: {SCROLL_WORDS[rest.choices.scroll].toLowerCase()}</figcaption>
-</figure>
+{#each seen as { view, drawn, label, text } (view)}
+  <figure>
+    <div>
+      <PictureView picture={drawn.current} {label} shape={cropOf(view).width / cropOf(view).height} />
+    </div>
+    <figcaption>{text}</figcaption>
+  </figure>
+{/each}
 
 <style>
   div {

@@ -2,7 +2,7 @@
   import type { Standing } from '$lib/core/outlook';
   import { isPastLimit } from '$lib/core/setup';
   import { isOverdue } from '$lib/core/kit';
-  import { db, DEFAULT_SETTINGS, getSettings, kitGaps } from '$lib/data';
+  import { db, DEFAULT_SETTINGS, getSettings, kitGaps, type Player } from '$lib/data';
   import { clock } from '$lib/ui/clock.svelte';
   import { live } from '$lib/ui/live.svelte';
   import { Roster } from '$lib/ui/roster.svelte';
@@ -51,6 +51,29 @@
   let shown = $state({ due: PAGE, drifted: PAGE, lacking: PAGE, fresh: PAGE });
 </script>
 
+{#snippet openPoints(
+  id: 'drifted' | 'lacking',
+  title: string,
+  points: readonly { readonly player: Player; readonly text: string }[]
+)}
+  {#if points.length > 0}
+    <section aria-labelledby={id}>
+      <h2 {id}>{title}</h2>
+      <ul class="open">
+        {#each points.slice(0, shown[id]) as { player, text } (player.id)}
+          <li>
+            <a class="who" href="/fit/{player.id}#set-up"><b>{player.name}</b></a>
+            <span>{text}</span>
+          </li>
+        {/each}
+      </ul>
+      {#if points.length > shown[id]}<button type="button" class="btn act" onclick={() => (shown[id] += PAGE)}
+          >Show more of {points.length}</button
+        >{/if}
+    </section>
+  {/if}
+{/snippet}
+
 {#if !everybody.ready || !anyPlayer.ready}
   <p class="p-6 soft">Opening your records…</p>
 {:else if anyPlayer.current === 0}
@@ -96,46 +119,24 @@
         <p class="soft">Nobody is due. The next dates come from the decisions you make.</p>
       {/if}
     </section>
-    {#if drifted.length > 0}
-      <section aria-labelledby="drifted">
-        <h2 id="drifted">Set-ups past their limit</h2>
-        <ul class="drifted">
-          {#each drifted.slice(0, shown.drifted) as { player, setupReview } (player.id)}
-            <li>
-              <a class="who" href="/fit/{player.id}#set-up"><b>{player.name}</b></a>
-              {#if setupReview}<span>{setupReviewSentence(setupReview, unit, clock.today)}</span>{/if}
-            </li>
-          {/each}
-        </ul>
-        {#if drifted.length > shown.drifted}<button
-            type="button"
-            class="btn act"
-            onclick={() => (shown.drifted += PAGE)}>Show more of {drifted.length}</button
-          >{/if}
-      </section>
-    {/if}
-    {#if lacking.length > 0}
-      <section aria-labelledby="lacking">
-        <h2 id="lacking">Kit missing or lent</h2>
-        <ul class="drifted">
-          {#each lacking.slice(0, shown.lacking) as { player } (player.id)}
-            <li>
-              <a class="who" href="/fit/{player.id}#set-up"><b>{player.name}</b></a>
-              <span
-                >{kitGaps(player)
-                  .map((gap) => gapText(gap, clock.today))
-                  .join('; ')}</span
-              >
-            </li>
-          {/each}
-        </ul>
-        {#if lacking.length > shown.lacking}<button
-            type="button"
-            class="btn act"
-            onclick={() => (shown.lacking += PAGE)}>Show more of {lacking.length}</button
-          >{/if}
-      </section>
-    {/if}
+    {@render openPoints(
+      'drifted',
+      'Set-ups past their limit',
+      drifted.map(({ player, setupReview }) => ({
+        player,
+        text: setupReview ? setupReviewSentence(setupReview, unit, clock.today) : ''
+      }))
+    )}
+    {@render openPoints(
+      'lacking',
+      'Kit missing or lent',
+      lacking.map(({ player }) => ({
+        player,
+        text: kitGaps(player)
+          .map((gap) => gapText(gap, clock.today))
+          .join('; ')
+      }))
+    )}
     {#if fresh.length > 0}
       <section aria-labelledby="fresh">
         <h2 id="fresh">No size yet</h2>
@@ -163,7 +164,7 @@
     justify-content: space-between;
     gap: 0.75rem;
   }
-  .drifted li {
+  .open li {
     display: flex;
     flex-wrap: wrap;
     align-items: center;
@@ -171,7 +172,7 @@
     min-height: 2.75rem;
     border-bottom: 1px solid var(--line);
   }
-  .drifted a {
+  .open a {
     text-decoration: underline;
     text-underline-offset: 0.2em;
     line-height: 2.75rem;
