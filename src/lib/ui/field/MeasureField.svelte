@@ -125,8 +125,10 @@
       class:waiting={text !== '' && !focused}
       aria-describedby="{uid}-about"
       aria-invalid={entry.problem !== '' || undefined}
-      onfocus={() => {
+      onfocus={(event) => {
         focused = true;
+        // What was taken stands there until it is in the database: the next number takes its place.
+        if (typed.coming.has(kind)) event.currentTarget.select();
         onactive();
       }}
       onblur={() => {
