@@ -31,6 +31,11 @@
         fileName="card-{fileNamePart(shown.player)}.pdf"
         ask={(door, report) => door.cards([shown], 'a6', report)}
       />
+      <PdfButton
+        text="Case label as PDF"
+        fileName="label-{fileNamePart(shown.player)}.pdf"
+        ask={(door, report) => door.labels([shown], 'a4', report)}
+      />
     {/if}
     <span class="soft">A6. On larger paper it stands in the corner: cut along the edge.</span>
   </div>

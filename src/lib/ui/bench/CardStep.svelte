@@ -36,6 +36,11 @@
         fileName="card-{fileNamePart(player.name)}.pdf"
         ask={(door, report) => door.cards([card], 'a6', report)}
       />
+      <PdfButton
+        text="Case label as PDF"
+        fileName="label-{fileNamePart(player.name)}.pdf"
+        ask={(door, report) => door.labels([card], bench.settings.unit === 'in' ? 'letter' : 'a4', report)}
+      />
       <Finish {player} />
       {#if bench.setup.changed}
         <p class="soft">
