@@ -206,6 +206,9 @@
     max-width: 40rem;
     width: 100%;
   }
+  td.num {
+    white-space: nowrap;
+  }
   th,
   td {
     text-align: left;

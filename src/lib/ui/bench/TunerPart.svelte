@@ -182,6 +182,14 @@
     min-height: 2.75rem;
     accent-color: var(--next);
   }
+  @media (max-width: 600px) {
+    .heard {
+      grid-template-columns: 3.5rem minmax(0, 1fr);
+    }
+    .heard svg {
+      grid-area: 2 / 1 / auto / -1;
+    }
+  }
   .warning {
     color: var(--stop);
     font-weight: 550;
