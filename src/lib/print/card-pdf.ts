@@ -3,7 +3,8 @@ import type { Drawing } from '$lib/core/figure';
 import type { Card } from './card';
 import { codeOf } from './code';
 import { loadFonts, missingLetters } from './fonts';
-import { PAPERS, Pen, pt, SOFT, WARM, type Paper } from './pen';
+import { PAPERS, type Paper } from './papers';
+import { Pen, pt, SOFT, WARM } from './pen';
 
 const [WIDTH_MM, HEIGHT_MM] = PAPERS.a6;
 const MARGIN_MM = 8;

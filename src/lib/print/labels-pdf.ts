@@ -3,7 +3,8 @@ import type { Card } from './card';
 import { codeOf } from './code';
 import type { Printed } from './card-pdf';
 import { loadFonts, missingLetters } from './fonts';
-import { PAPERS, Pen, pt, SOFT, WARM, type Paper } from './pen';
+import { PAPERS, type Paper } from './papers';
+import { Pen, pt, SOFT, WARM } from './pen';
 
 const MARGIN_MM = 12;
 const COLUMNS = 2;

@@ -10,10 +10,6 @@ export const INK = rgb(0.08, 0.12, 0.1);
 export const SOFT = rgb(0.35, 0.4, 0.37);
 export const WARM = rgb(0.62, 0.3, 0.1);
 
-/** Papers that schools have, breadth and height in mm; A6 is a card. */
-export const PAPERS = { a6: [105, 148], a4: [210, 297], letter: [215.9, 279.4] } as const;
-export type Paper = keyof typeof PAPERS;
-
 export type Fonts = Readonly<Record<'regular' | 'bold', FontChain>>;
 interface TextStyle {
   /** Points. */

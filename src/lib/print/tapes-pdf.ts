@@ -2,7 +2,8 @@ import { PDFDocument } from 'pdf-lib';
 import type { Tape } from '$lib/core/tapes';
 import { loadFonts, missingLetters } from './fonts';
 import type { Printed } from './card-pdf';
-import { INK, PAPERS, Pen, pt, type Paper } from './pen';
+import { PAPERS, type Paper } from './papers';
+import { INK, Pen, pt } from './pen';
 
 const MARGIN_MM = 12;
 /** The line that proves the scale of a print. */

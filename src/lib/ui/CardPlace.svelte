@@ -1,15 +1,16 @@
 <script lang="ts">
   import { tick } from 'svelte';
   import type { Card } from '$lib/print/card';
+  import { db, DEFAULT_SETTINGS, getSettings } from '$lib/data';
+  import CardPaper from './CardPaper.svelte';
   import CardView from './CardView.svelte';
-  import { fileNamePart } from './download';
   import { live } from './live.svelte';
-  import PdfButton from './PdfButton.svelte';
   import { newestCard } from './newest-card';
 
   /** A player's newest card on a page of its own, to print. */
   let { playerId, printNow }: { playerId: string; printNow: boolean } = $props();
 
+  const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
   const card = live<Card | null>(() => newestCard(playerId), null);
 
   let printed = false;
@@ -25,17 +26,7 @@
     <a class="btn act" href="/fit/{playerId}">Back to the bench</a>
     <button type="button" class="btn act-next" onclick={() => print()} disabled={!card.current}>Print</button>
     {#if card.current}
-      {@const shown = card.current}
-      <PdfButton
-        text="Save as PDF"
-        fileName="card-{fileNamePart(shown.player)}.pdf"
-        ask={(door, report) => door.cards([shown], 'a6', report)}
-      />
-      <PdfButton
-        text="Case label as PDF"
-        fileName="label-{fileNamePart(shown.player)}.pdf"
-        ask={(door, report) => door.labels([shown], 'a4', report)}
-      />
+      <CardPaper card={card.current} unit={settings.current.unit} />
     {/if}
     <span class="soft">A6. On larger paper it stands in the corner: cut along the edge.</span>
   </div>

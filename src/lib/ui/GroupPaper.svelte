@@ -3,6 +3,7 @@
   import { TAPE_LAYOUTS, tapePlaces } from '$lib/core/tapes';
   import type { Settings } from '$lib/data';
   import type { RoomSheet } from '$lib/data/room';
+  import { paperOf } from '$lib/print/papers';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { LAYOUT_WORDS } from '$lib/words/tapes';
   import Choice from './Choice.svelte';
@@ -18,7 +19,7 @@
   const setUp = $derived(sheet.places.filter(({ setup }) => setup).map(({ player }) => player.id));
   const sized = $derived(sheet.places.flatMap(({ player, fit }) => (fit ? [{ player, fit }] : [])));
   const families = $derived(FAMILIES.filter((family) => sized.some(({ fit }) => fit.family === family)));
-  const paper = $derived(settings.unit === 'in' ? 'letter' : 'a4');
+  const paper = $derived(paperOf(settings.unit));
   const name = $derived(fileNamePart(sheet.name));
 
   let picked = $state<Partial<Record<Family, string>>>({});

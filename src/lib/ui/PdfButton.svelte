@@ -40,7 +40,7 @@
       missing = made.missing;
       download(fileName, 'application/pdf', made.bytes.slice());
     } catch {
-      status.say('The PDF could not be made. Printing the page works without it.');
+      status.say('The PDF could not be made. Nothing is lost: try it once more.');
     } finally {
       if (making === mine) making = null;
     }

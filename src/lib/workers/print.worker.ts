@@ -3,7 +3,7 @@ import type { Card } from '$lib/print/card';
 import { cardPicture } from '$lib/print/card-picture';
 import { cardsPdf, type Printed } from '$lib/print/card-pdf';
 import { labelsPdf } from '$lib/print/labels-pdf';
-import type { Paper } from '$lib/print/pen';
+import type { Paper } from '$lib/print/papers';
 import { tapesPdf, type PrintedStrips, type TapeStrip } from '$lib/print/tapes-pdf';
 
 type Report = (done: number) => void;

@@ -49,6 +49,9 @@ export const suits = ({ higherMm, widerMm }: RestOffer): boolean =>
 /**
  * Which of the teacher's own does what a set-up asks for, the best first: the one that misses by least, and of those
  * that miss by nothing the one with the least room to spare. None that is out of stock.
+ *
+ * Source: a rest is chosen by whether its feet reach the heights and its length the width; what is made for larger
+ * bodies is heavier and slips sooner.
  */
 export function offerRests(
   kind: OwnRestKind,

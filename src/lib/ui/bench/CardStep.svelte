@@ -2,8 +2,7 @@
   import type { Player } from '$lib/data';
   import { cardOf } from '$lib/print/card';
   import CardView from '$lib/ui/CardView.svelte';
-  import { fileNamePart } from '$lib/ui/download';
-  import PdfButton from '$lib/ui/PdfButton.svelte';
+  import CardPaper from '$lib/ui/CardPaper.svelte';
   import type { Bench } from './bench.svelte';
   import Finish from './Finish.svelte';
 
@@ -31,16 +30,7 @@
       <a data-act="print-card" class="btn {isNext ? 'act-next' : 'act'}" href="/card/{player.id}?print"
         >Print it <span class="key">↵</span></a
       >
-      <PdfButton
-        text="Save as PDF"
-        fileName="card-{fileNamePart(player.name)}.pdf"
-        ask={(door, report) => door.cards([card], 'a6', report)}
-      />
-      <PdfButton
-        text="Case label as PDF"
-        fileName="label-{fileNamePart(player.name)}.pdf"
-        ask={(door, report) => door.labels([card], bench.settings.unit === 'in' ? 'letter' : 'a4', report)}
-      />
+      <CardPaper {card} unit={bench.settings.unit} />
       <Finish {player} />
       {#if bench.setup.changed}
         <p class="soft">

@@ -2,14 +2,15 @@
   import type { Family, NominalInstrument } from '$lib/core/instruments';
   import { formatLength, parseLength, type LengthUnit } from '$lib/core/length';
   import { TAPE_LAYOUTS, tapePlaces } from '$lib/core/tapes';
-  import Choice from '$lib/ui/Choice.svelte';
-  import Fold from '$lib/ui/Fold.svelte';
   import { db, keptTapes, stepTapes, type Player } from '$lib/data';
+  import { paperOf } from '$lib/print/papers';
+  import Choice from '$lib/ui/Choice.svelte';
   import { clock } from '$lib/ui/clock.svelte';
+  import Fold from '$lib/ui/Fold.svelte';
+  import PdfButton from '$lib/ui/PdfButton.svelte';
+  import ProofLine from '$lib/ui/ProofLine.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { dayText } from '$lib/words/dates';
-  import ProofLine from '$lib/ui/ProofLine.svelte';
-  import PdfButton from '$lib/ui/PdfButton.svelte';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { LAYOUT_WORDS, sixteenthsText } from '$lib/words/tapes';
 
@@ -149,8 +150,7 @@
       disabled={proofMm === null}
       ask={async (door, report) => {
         const title = `${FAMILY_WORDS[family]} ${instrument.size}`;
-        const paper = unit === 'in' ? 'letter' : 'a4';
-        const made = await door.strips([{ title, stringMm, tapes }], paper, proofMm ?? 100, report);
+        const made = await door.strips([{ title, stringMm, tapes }], paperOf(unit), proofMm ?? 100, report);
         beyond = made.beyond.map(({ tape }) => tape.semitones);
         return made;
       }}

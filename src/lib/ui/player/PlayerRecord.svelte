@@ -11,6 +11,7 @@
     openPains,
     type GroupNames,
     type Player,
+    type PlayerCase,
     type PlayerForm as Form
   } from '$lib/data';
   import { timeline, type TimelineDay } from '$lib/data/timeline';
@@ -62,6 +63,19 @@
     });
     if (done) editing = false;
   }
+
+  /** The player's case, as far as growth and set-up ask for it. */
+  const caseOf = (player: Player): PlayerCase => ({
+    player,
+    measurements: measurements.current,
+    fits: fits.current,
+    setups: setups.current,
+    trials: [],
+    pains: [],
+    draft: null,
+    settings: settings.current,
+    today: clock.today
+  });
 </script>
 
 {#if !player.ready}
@@ -129,35 +143,12 @@
 
     {#if measurements.ready && fits.ready && setups.ready}
       <Part name="Set-up">
-        <SetupAhead
-          of={{
-            player: who,
-            measurements: measurements.current,
-            fits: fits.current,
-            setups: setups.current,
-            trials: [],
-            pains: [],
-            draft: null,
-            settings: settings.current,
-            today: clock.today
-          }}
-        />
+        <SetupAhead of={caseOf(who)} />
       </Part>
     {/if}
     {#if measurements.ready && fits.ready}
       <Part name="Growth">
-        <GrowthPart
-          of={{
-            player: who,
-            measurements: measurements.current,
-            fits: fits.current,
-            trials: [],
-            pains: [],
-            draft: null,
-            settings: settings.current,
-            today: clock.today
-          }}
-        />
+        <GrowthPart of={caseOf(who)} />
       </Part>
     {/if}
 
