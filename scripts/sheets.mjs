@@ -33,13 +33,12 @@ for (const [family, [size, heightMm]] of Object.entries(SIZES)) {
 await browser.close();
 await vite.close();
 
-function detailFor({ crop }, heightMm) {
-  const [wide, high] = crop ? [crop.width * heightMm, crop.height * heightMm] : [heightMm, 1.05 * heightMm];
-  return Math.min(WIDE_PX / wide, HIGH_PX / high);
+function detailOf(view, { readings, instrument }) {
+  return figure.detailFor(view, { wide: WIDE_PX, high: HIGH_PX }, readings.height[0], instrument.bodyMm);
 }
 
 function cell(who, view, text, rest = {}) {
-  const detail = detailFor(view, who.readings.height[0]);
+  const detail = detailOf(view, who);
   const picture = figure.pictureOf(figure.figureFor({ ...who, ...rest }), { view, detail });
   return { svg: figure.svgOf(picture, detail, text), text };
 }
@@ -58,10 +57,11 @@ function* viewsOf(who) {
 function* changesOf(who) {
   for (const kind of figure.changesFor(who.family)) {
     const view = figure.VIEWS[figure.viewOf(kind, who.family)];
-    const detail = detailFor(view, who.readings.height[0]);
-    const { right, wrong } = figure.pairOf(who, { ...who, changes: [{ kind }] }, { view, detail });
-    yield { svg: figure.svgOf(right, detail, ''), text: '' };
-    yield { svg: figure.svgOf(wrong, detail, kind), text: kind };
+    const detail = detailOf(view, who);
+    const right = { ...who, pose: figure.changeKind(kind).pose ?? 'playing' };
+    const pair = figure.pairOf(right, { ...right, changes: [{ kind }] }, { view, detail });
+    yield { svg: figure.svgOf(pair.right, detail, ''), text: '' };
+    yield { svg: figure.svgOf(pair.wrong, detail, kind), text: kind };
   }
 }
 

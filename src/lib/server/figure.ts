@@ -3,6 +3,7 @@ import { heightOf } from '$lib/core/body';
 import {
   CHANGE_NAMES,
   changeKind,
+  detailFor,
   figureFor,
   pictureOf,
   POSES,
@@ -160,10 +161,8 @@ export function answerFigureSvg(request: FigureRequest): string {
   const name = request.view ?? 'front';
   const view = VIEWS[name];
   const figure = figureFor(question);
-  const { heightMm } = figure.body;
-  const tallMm = (view.crop?.height ?? 1.15) * heightMm;
-  const wideMm = (view.crop?.width ?? 0.7) * heightMm;
-  const detail = PICTURE_PX / Math.max(tallMm, wideMm);
+  const box = { wide: PICTURE_PX, high: PICTURE_PX };
+  const detail = detailFor(view, box, figure.body.heightMm, figure.model.bodyMm);
   const changes = question.changes ?? [];
   const title = pictureText(question.family, question.pose ?? 'playing', name, changes);
   return svgOf(pictureOf(figure, { view, detail, marked: changes }), detail, title);

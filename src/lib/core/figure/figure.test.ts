@@ -114,31 +114,54 @@ describe('every player of the usual height for a size', () => {
 const fingersOf = ({ shapes }: Figure): readonly Vec[] =>
   shapes.flatMap((shape) => (shape.kind === 'cone' && /Finger|Thumb/.test(shape.part) ? [shape.b] : []));
 
+const ofPose = CHANGE_NAMES.filter((kind) => changeKind(kind).unit !== 'there');
+/** Changes of things: no joint moves with them. */
+const OF_THINGS = /^(tapes|rest-crooked|peg|string|rosin|bow-slack|bow-overtight|hair|pin-tip|pin-off|nails)/;
+
 describe('a change', () => {
-  it.each([...CHANGE_NAMES])('%s does nothing at nought, and goes further the more it is', (kind) => {
-    const { most, families } = changeKind(kind);
-    for (const family of families) {
-      const size = family === 'viola' ? '13 in' : '1/2';
-      const question = {
-        family,
-        instrument: dimensionsOf(family, size),
-        readings: { height: [family === 'bass' ? 1480 : 1330] }
-      };
-      const at = (amount: number) => figureFor({ ...question, changes: [{ kind, amount }] });
-      const base = figureFor(question);
-      const moved = [0, 0.25, 0.5, 1].map((share) => {
-        const figure = at(share * most);
-        return Math.max(
-          ...Object.entries(figure.joints).map(([name, place]) => away(place, base.joints[name])),
-          ...Object.entries(figure.spots).map(([name, place]) => away(place, base.spots[name])),
-          ...fingersOf(figure).map((place, i) => away(place, fingersOf(base)[i]))
-        );
-      });
-      const [nothing = NaN, little = NaN, more = NaN, far = NaN] = moved;
-      expect(nothing).toBeLessThan(1e-6);
-      expect([family, little > 0.2, more > little, far > more]).toEqual([family, true, true, true]);
+  it.each(CHANGE_NAMES.filter((kind) => changeKind(kind).unit === 'there' || OF_THINGS.test(kind)))(
+    '%s is drawn, and not at nought',
+    (kind) => {
+      for (const family of changeKind(kind).families) {
+        const size = family === 'viola' ? '13 in' : '1/2';
+        const question = { family, instrument: dimensionsOf(family, size), readings: { height: [1350] } };
+        const shapes = (amount: number) =>
+          JSON.stringify(figureFor({ ...question, changes: [{ kind, amount }] }).shapes);
+        const base = JSON.stringify(figureFor(question).shapes);
+        expect(shapes(0)).toBe(base);
+        expect(shapes(changeKind(kind).usual)).not.toBe(base);
+      }
     }
-  });
+  );
+
+  it.each(ofPose.filter((kind) => !OF_THINGS.test(kind)))(
+    '%s does nothing at nought, and goes further the more it is',
+    (kind) => {
+      const { most, families } = changeKind(kind);
+      for (const family of families) {
+        const size = family === 'viola' ? '13 in' : '1/2';
+        const question = {
+          family,
+          instrument: dimensionsOf(family, size),
+          readings: { height: [family === 'bass' ? 1480 : 1330] }
+        };
+        const pose = changeKind(kind).pose ?? 'playing';
+        const at = (amount: number) => figureFor({ ...question, pose, changes: [{ kind, amount }] });
+        const base = figureFor({ ...question, pose });
+        const moved = [0, 0.25, 0.5, 1].map((share) => {
+          const figure = at(share * most);
+          return Math.max(
+            ...Object.entries(figure.joints).map(([name, place]) => away(place, base.joints[name])),
+            ...Object.entries(figure.spots).map(([name, place]) => away(place, base.spots[name])),
+            ...fingersOf(figure).map((place, i) => away(place, fingersOf(base)[i]))
+          );
+        });
+        const [nothing = NaN, little = NaN, more = NaN, far = NaN] = moved;
+        expect(nothing).toBeLessThan(1e-6);
+        expect([family, little > 0.2, more > little, far > more]).toEqual([family, true, true, true]);
+      }
+    }
+  );
 
   it.each([
     ['head-tipped', 'violin', 'crown', 0, 1],

@@ -5,6 +5,7 @@ import { heightRules, LEAN_DEG, pinFor } from '../bass';
 import { armShapes, type Arm } from './body/arm';
 import { handOf, handShapes, type Hand } from './body/hand';
 import { headShapes } from './body/head';
+import { jewelleryShapes } from './body/jewellery';
 import { legOf, legShapes, stoolShapes, type Leg } from './body/leg';
 import { figureBody, HIP_OVER_SEAT, type FigureBody } from './body/lengths';
 import { SIDES, signOf, spineOf, type Side, type Spine } from './body/spine';
@@ -110,13 +111,13 @@ export function figureOf(question: FigureQuestion): Figure {
   if (pose.instrument === 'alongArm') {
     arm = alongArm(body, spine, known.length('armToWrist').mm);
     frame = laidAlong(arm.from, arm.along);
-  } else if (pose.instrument === 'guarded') frame = guardedFrame(body, model, spine);
+  } else if (pose.instrument === 'guarded') frame = guardedFrame(body, model, pose, spine);
   else if (pose.instrument === 'played')
     if (family === 'cello') ({ frame, pinMm } = celloFrame(body, instrument, pose, standing));
     else if (family === 'bass') ({ frame, pinMm } = bassFrame(body, model, pose, standing));
     else frame = shoulderFrame(body, model, pose, base, spine);
   const legs = legsOf(body, spine, model, pose, frame, seated);
-  const bow = bowOf(instrument.bowMm, BOW_WEIGHT[family]);
+  const bow = bowOf(instrument.bowMm, BOW_WEIGHT[family], pose.bowSlack);
   const lies = frame && pose.rightHand === 'bow' ? bowFrameOn(model, frame, pose, bow) : null;
   const plans: Record<Side, HandPlan> = {
     left: leftPlan(body, spine, model, pose, frame, arm?.plan),
@@ -129,9 +130,11 @@ export function figureOf(question: FigureQuestion): Figure {
     hands[side] = handOf(body.handMm, arms[side].hand, plans[side].targets(arms[side].hand));
   }
   const fittings = {
-    tapes: setup.tapes ?? USUAL_TAPES,
-    rest: model.chinRestMm > 0 && pose.instrument === 'played' ? (setup.rest ?? USUAL_REST) : null,
-    pinMm
+    tapes: pose.tapesAway ? [] : (setup.tapes ?? USUAL_TAPES).map((at) => at + pose.tapesMoved),
+    rest:
+      model.chinRestMm > 0 && pose.instrument === 'played' ? restOf(pose, setup.rest ?? USUAL_REST) : null,
+    pinMm,
+    pose
   };
   const parts = { body, spine, model, frame, pinMm, arms, hands, legs, bow, lies, pose, plans, fittings };
   let shapes: readonly Shape[] | null = null;
@@ -169,15 +172,26 @@ function shapesOf(
   return [
     ...trunkShapes(body, spine, pose),
     ...headShapes(body, spine),
+    ...jewelleryShapes(body, spine, pose),
     ...(frame ? instrumentShapes(model, frame, fittings) : []),
     ...(seatMm === null ? [] : stoolShapes(body, seatMm, pose.seatBack)),
-    ...(lies ? bowShapes(bow, lies) : []),
+    ...(lies ? bowShapes(bow, lies, pose) : []),
     ...SIDES.flatMap((side) => [
       ...legShapes(body, side, legs[side]),
       ...armShapes(body, side, arms[side]),
-      ...handShapes(body.handMm, side, hands[side])
+      ...handShapes(body.handMm, side, hands[side], side === 'left' ? pose.nailsLong : 0)
     ])
   ];
+}
+
+/** The shoulder rest as it is fitted; null when it is missing. */
+function restOf(
+  { restAway, restSwapped }: Pose,
+  rest: NonNullable<FigureSetup['rest']>
+): NonNullable<FigureSetup['rest']> | null {
+  if (restAway) return null;
+  // The wrong end high: told from the right one also where both are nearly alike.
+  return restSwapped ? { leftMm: rest.rightMm - 5, rightMm: rest.leftMm + 16 } : rest;
 }
 
 /** An instrument laid along the arm, its strings upwards. */
@@ -234,7 +248,8 @@ function legsOf(
     const toe: Vec = [k * Math.sin((out * Math.PI) / 180), 0, Math.cos((out * Math.PI) / 180)];
     if (!seated) {
       const ankle: Vec = [k * pose.feetApart * h, body.ankleMm, forward - 0.012 * h];
-      return legOf(body, spine, side, ankle, [k * 0.12, 0, 1], toe);
+      const knees = pose.kneesBack > 0 ? -1 : 1;
+      return legOf(body, spine, side, ankle, [k * 0.12, 0, knees], toe);
     }
     const kneeY = body.ankleMm + body.shinMm;
     const hip = place(spine.pelvis, [k * body.hipHalfMm, 0, 0]);
@@ -246,7 +261,11 @@ function legsOf(
     }
     const room = body.thighMm ** 2 - (kneeX - hip[0]) ** 2 - (kneeY - hip[1]) ** 2;
     const knee: Vec = [kneeX, kneeY, Math.sqrt(Math.max(0, room)) + hip[2]];
-    const ankle: Vec = [kneeX + k * 0.005 * h, body.ankleMm, knee[2] + 0.01 * h + pose.feetForward + forward];
+    const ankle: Vec = [
+      kneeX + k * 0.005 * h,
+      body.ankleMm + pose.heelsUp,
+      knee[2] + 0.01 * h + pose.feetForward + forward
+    ];
     const [px, , pz] = sub(knee, hip);
     return legOf(body, spine, side, ankle, [px * 0.7, 900, pz * 0.7], toe);
   };

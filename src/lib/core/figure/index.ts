@@ -29,4 +29,4 @@ export {
 export { POSES, poseNames, type Pose } from './pose/pose';
 export { PAPER, STROKE_PX, svgOf, type Palette } from './svg';
 export { type Vec } from './vector';
-export { VIEWS, VIEW_NAMES, type View, type ViewName } from './views';
+export { detailFor, shapeOf, shownMm, VIEWS, VIEW_NAMES, type View, type ViewName } from './views';

@@ -51,6 +51,8 @@ export const INSTRUMENT_PARTS = [
   'chinRest',
   'shoulderRest',
   'pin',
+  'stop',
+  'rosin',
   'bow',
   'frog'
 ];
@@ -74,7 +76,7 @@ export function figureFor({ pose = 'playing', changes = [], ...question }: Pictu
 export function windowOf(figure: Figure, { crop, azimuth, elevation }: View): Box | undefined {
   const spot = crop && figure.spots[crop.spot];
   if (!crop || !spot) return undefined;
-  const h = figure.body.heightMm;
+  const h = crop.of === 'body' ? figure.model.bodyMm : figure.body.heightMm;
   const [x, y] = seen(cameraOf({ azimuth, elevation }), spot);
   const [left, top] = [x + (crop.right - crop.width / 2) * h, y + (crop.down - crop.height / 2) * h];
   return [left, top, left + crop.width * h, top + crop.height * h];

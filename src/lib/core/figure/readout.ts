@@ -1,11 +1,12 @@
 import { CELLO_LOWER_CORNER, CELLO_PEG, CONTACT_BELOW_EDGE_MM } from '../instruments';
 import type { Arm } from './body/arm';
 import { middleOfHand, type Hand } from './body/hand';
+import { collarOf } from './body/jewellery';
 import type { Leg } from './body/leg';
 import { HIP_OVER_SEAT, type FigureBody } from './body/lengths';
 import { EAR_AT, onHead, SIDES, signOf, type Side, type Spine } from './body/spine';
 import { tipOf, type Bow, type BowFrame } from './instrument/bow';
-import { boardTop, bowStation, onString, type Model } from './instrument/model';
+import { boardTop, bowStation, noteAt, onString, type Model } from './instrument/model';
 import { pegPlace } from './instrument/scroll';
 import { bowTouch } from './pose/bow-hand';
 import type { HandPlan } from './pose/left-hand';
@@ -126,6 +127,7 @@ export function spotsOf(parts: Parts): Record<string, Vec> {
     chest: place(spine.chest, [0, 0.1 * body.trunkMm, 0.058 * body.heightMm]),
     back: place(spine.chest, [0, 0, -0.06 * body.heightMm]),
     innerKnee: add(legs.left.knee, [-0.035 * body.heightMm, 0, 0]),
+    collar: collarOf(body, spine),
     belly: place(spine.waist, [0, -0.05 * body.trunkMm, 0.062 * body.heightMm + pose.bellyOut])
   };
   for (const side of SIDES) {
@@ -153,6 +155,8 @@ export function spotsOf(parts: Parts): Record<string, Vec> {
       lowestPeg: on(peg.side * 2.5 * model.nutHalf, peg.station, peg.out),
       nut: on(0, model.nut, model.boardAtNut),
       bridge: on(0, model.bridge, model.bridgeTop),
+      boardMiddle: on(0, noteAt(model, 4), boardTop(model, noteAt(model, 4))),
+      stringMiddle: on(0, (model.nut + model.bridge) / 2, model.bridgeTop),
       bodyMiddle: on(0, model.bodyMm / 2, model.ribMm / 2),
       bowPlace: place(frame, onString(model, pose.bowString, bowStation(model, 0.5))),
       firstFinger: on(0, model.firstFinger, boardTop(model, model.firstFinger)),
@@ -165,6 +169,11 @@ export function spotsOf(parts: Parts): Record<string, Vec> {
       axisEnd: on(0, model.overallMm, 0),
       ...(model.family === 'cello'
         ? {
+            seatEdge: place(spine.pelvis, [
+              0,
+              -HIP_OVER_SEAT * body.heightMm,
+              0.035 * body.heightMm + pose.seatBack
+            ]),
             seat: place(spine.pelvis, [0, -HIP_OVER_SEAT * body.heightMm, -0.09 * body.heightMm]),
             peg: on(0, CELLO_PEG.along * model.bodyMm, CELLO_PEG.out * model.ribMm),
             lowerCorner: on(0, CELLO_LOWER_CORNER.along * model.bodyMm, CELLO_LOWER_CORNER.out)
@@ -176,6 +185,7 @@ export function spotsOf(parts: Parts): Record<string, Vec> {
       Object.assign(spots, {
         bow: add(lies.at, scale(lies.along, bow.hairMm * pose.bowAt)),
         bowTip: tipOf(bow, lies),
+        bowMiddle: add(lies.at, scale(lies.along, 0.5 * bow.hairMm)),
         frog: lies.at
       });
     else spots.bow = spots.bowPlace ?? spots.head ?? [0, 0, 0];

@@ -1,10 +1,12 @@
 import type { Direction } from './drawing/camera';
 
-/** What of a figure a picture shows: all of it, or a piece round a spot, in shares of the player's height. */
+/** What of a figure a picture shows: all of it, or a piece round a spot. */
 export interface View extends Direction {
   /** Null shows all. */
   readonly crop: {
     readonly spot: string;
+    /** Of what the numbers are shares: the player's height, or the length of the instrument's body. */
+    readonly of: 'height' | 'body';
     readonly right: number;
     readonly down: number;
     readonly width: number;
@@ -22,7 +24,13 @@ const close = (
   spot: string,
   [right, down, width, height]: readonly [number, number, number, number],
   without: readonly string[] = []
-): View => ({ azimuth, elevation, crop: { spot, right, down, width, height }, without });
+): View => ({ azimuth, elevation, crop: { spot, of: 'height', right, down, width, height }, without });
+
+/** A close-up of a thing: it is as large as the instrument is. */
+const thing = (...[azimuth, elevation, spot, box, without]: Parameters<typeof close>): View => {
+  const view = close(azimuth, elevation, spot, box, without);
+  return { ...view, crop: view.crop && { ...view.crop, of: 'body' } };
+};
 
 /** Everything but the right forearm, its hand and the bow. */
 const BESIDE_BOW_HAND = [
@@ -42,6 +50,30 @@ const BESIDE_BOW_HAND = [
   'rightShin',
   'stool'
 ];
+const PLAYER = ['torso', 'collar', 'neck', 'head', 'hair', 'ear', 'face', 'jaw', 'nose', 'stool'];
+/** The player and the bow: the instrument alone. */
+const BESIDE_INSTRUMENT = [...PLAYER, 'left', 'right', 'bow', 'frog'];
+/** All but the bow. */
+const BESIDE_BOW = [
+  ...PLAYER,
+  'left',
+  'right',
+  'instrument',
+  'fingerboard',
+  'scroll',
+  'peg',
+  'bridge',
+  'tailpiece',
+  'string',
+  'soundHole',
+  'tape',
+  'chinRest',
+  'shoulderRest',
+  'pin',
+  'stop'
+];
+/** Everything but the right forearm, its hand and the instrument. */
+const BESIDE_PLUCK_HAND = [...PLAYER, 'left', 'rightShoulder', 'rightUpperArm', 'rightThigh', 'rightShin'];
 const BESIDE_LEFT_HAND = [
   'torso',
   'collar',
@@ -85,9 +117,47 @@ export const VIEWS = {
   bowHandInside: close(196, -14, 'rightHand', [-0.01, 0.015, 0.19, 0.17], BESIDE_BOW_HAND),
   bowHandAbove: close(-25, 18, 'rightHand', [0, 0.01, 0.19, 0.17], BESIDE_BOW_HAND),
   neckBehind: close(180, 4, 'neckBack', [0, 0.02, 0.34, 0.3]),
+  board: thing(30, 45, 'boardMiddle', [0, 0, 0.5, 0.42], BESIDE_INSTRUMENT),
+  strings: thing(30, 45, 'stringMiddle', [0, 0.1, 0.95, 0.8], BESIDE_INSTRUMENT),
+  pegs: thing(30, 35, 'lowestPeg', [0, 0, 0.5, 0.42], BESIDE_INSTRUMENT),
+  back: thing(40, -62, 'bodyMiddle', [0, 0.05, 1.15, 0.95], BESIDE_INSTRUMENT),
+  bowMiddle: close(20, 6, 'bowMiddle', [0, 0, 0.26, 0.16], BESIDE_BOW),
+  bowMiddleAbove: close(180, 72, 'bowMiddle', [0, 0, 0.26, 0.16], BESIDE_BOW),
+  bowFrogAbove: close(180, 72, 'frog', [-0.05, 0.01, 0.2, 0.13], [...BESIDE_BOW, 'leftShoulder']),
+  bowFrog: close(20, 6, 'frog', [0.05, 0.01, 0.2, 0.13], [...BESIDE_BOW, 'rightShoulder']),
+  bowFront: close(0, 4, 'bow', [0, 0, 0.56, 0.46]),
+  pluckHand: close(-10, 20, 'rightHand', [0.02, 0.02, 0.24, 0.21], BESIDE_PLUCK_HAND),
+  pinClose: close(60, 12, 'pinTip', [0, -0.04, 0.3, 0.22], ['left', 'right', 'stool']),
   kneesPin: close(25, 6, 'bottom', [0, -0.02, 0.6, 0.46]),
-  feet: close(15, 20, 'leftFoot', [-0.06, -0.06, 0.4, 0.26])
+  feet: close(15, 20, 'leftFoot', [-0.06, -0.06, 0.4, 0.26]),
+  feetBehind: close(195, 24, 'rightFoot', [0.05, -0.05, 0.42, 0.3])
 } as const satisfies Readonly<Record<string, View>>;
 
 export type ViewName = keyof typeof VIEWS;
 export const VIEW_NAMES = Object.keys(VIEWS) as readonly ViewName[];
+
+/**
+ * Width and height of what a view shows, mm; a whole figure is about as high as the player.
+ *
+ * @example
+ * shownMm(VIEWS.front, 1300, 360) // { wide: 1300, high: 1365 }
+ */
+export function shownMm({ crop }: View, heightMm: number, bodyMm: number) {
+  if (!crop) return { wide: heightMm, high: 1.05 * heightMm };
+  const by = crop.of === 'body' ? bodyMm : heightMm;
+  return { wide: crop.width * by, high: crop.height * by };
+}
+
+/** Pixels per mm at which a view fills a box. */
+export function detailFor(
+  view: View,
+  box: { readonly wide: number; readonly high: number },
+  heightMm: number,
+  bodyMm: number
+): number {
+  const { wide, high } = shownMm(view, heightMm, bodyMm);
+  return Math.min(box.wide / wide, box.high / high);
+}
+
+/** Width over height of a view's picture. */
+export const shapeOf = ({ crop }: View): number => (crop ? crop.width / crop.height : 0.7);

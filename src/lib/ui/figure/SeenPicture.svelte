@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Readings } from '$lib/core/body';
   import type { Change } from '$lib/core/figure';
-  import type { View } from '$lib/core/figure/views';
+  import { detailFor, shapeOf, type View } from '$lib/core/figure/views';
   import type { Family, NominalInstrument } from '$lib/core/instruments';
   import { drawPicture } from '$lib/workers/pictures';
   import { Drawn } from './drawn.svelte';
@@ -26,24 +26,23 @@
 
   const WIDE_PX = 150;
   const HIGH_PX = 120;
-  /** Width over height of a whole figure, about. */
-  const WHOLE = 0.7;
   const heightMm = $derived(readings.height?.[0] ?? 1400);
   const drawn = new Drawn(
     () => ({
       question: { family, readings, instrument, pose, changes },
       options: {
         view,
-        detail: view.crop ? WIDE_PX / (view.crop.width * heightMm) : HIGH_PX / heightMm,
+        detail: detailFor(view, { wide: WIDE_PX, high: HIGH_PX }, heightMm, instrument.bodyMm),
         marked: changes
       }
     }),
     ({ question, options }) => drawPicture(question, options)
   );
-  const shape = $derived(view.crop ? view.crop.width / view.crop.height : WHOLE);
 </script>
 
-<div class="seen" aria-hidden="true"><PictureView picture={drawn.current} label="" {shape} /></div>
+<div class="seen" aria-hidden="true">
+  <PictureView picture={drawn.current} label="" shape={shapeOf(view)} />
+</div>
 
 <style>
   .seen {

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Readings } from '$lib/core/body';
-  import { VIEWS } from '$lib/core/figure/views';
+  import { detailFor, shapeOf, VIEWS } from '$lib/core/figure/views';
   import {
     dimensionsOf,
     sizesUp,
@@ -37,7 +37,7 @@
   const shown = $derived(LOOK_PICTURES[look]);
   const view = $derived(shown ? VIEWS[shown.view] : null);
   const heightMm = $derived(readings.height?.[0] ?? 1300);
-  const shape = $derived(view?.crop ? view.crop.width / view.crop.height : 0.8);
+  const shape = $derived(view ? shapeOf(view) : 1);
   const instrumentOf = (of: Size) => dimensionsOf(family, of, dimensions);
   const drawn = new Drawn(
     () => {
@@ -46,7 +46,8 @@
       const sizes = sizesUp(family);
       const larger = sizes[Math.min(sizes.length - 1, sizes.indexOf(size) + (shown.larger ?? 0))] ?? size;
       const wrong = { ...right, instrument: instrumentOf(larger), changes: shown.wrong };
-      const detail = PX / ((view.crop?.width ?? 1) * heightMm);
+      const box = { wide: PX, high: Infinity };
+      const detail = detailFor(view, box, heightMm, right.instrument.bodyMm);
       return { right, wrong, options: { view, detail, ...(shown.cue ? { cue: shown.cue } : {}) } };
     },
     ({ right, wrong, options }) => drawPair(right, wrong, options)

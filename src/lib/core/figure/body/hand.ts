@@ -116,7 +116,12 @@ function nail([, , joint, tip]: Chain, before: Vec, radius: number, part: string
 }
 
 /** A hand as shapes, from its wrist to the nails. */
-export function handShapes(handMm: number, side: Side, { frame, fingers, thumb }: Hand): Shape[] {
+export function handShapes(
+  handMm: number,
+  side: Side,
+  { frame, fingers, thumb }: Hand,
+  nailsLong = 0
+): Shape[] {
   const H = handMm;
   const at = (local: Vec) => place(frame, scale(local, H));
   const skin = { tone: 'skin', flesh: `${side}Hand` } as const;
@@ -141,6 +146,18 @@ export function handShapes(handMm: number, side: Side, { frame, fingers, thumb }
         })
       );
     shapes.push(nail(chain, chain[1], radius * 0.82, part));
+    if (nailsLong > 0) {
+      const out = unit(sub(chain[3], chain[2]));
+      const back = across(frame.y, out);
+      const root = sum(chain[3], scale(out, 0.3 * radius), scale(back, 0.75 * radius));
+      const end = sum(root, scale(out, 0.05 * H * nailsLong), scale(back, 0.1 * H * nailsLong));
+      shapes.push(
+        cone(root, end, radius * 0.6, radius * 0.3, {
+          part: `${side}Nail`,
+          tone: 'nail'
+        })
+      );
+    }
   });
   const part = `${side}Thumb`;
   for (const [j, [ra, rb]] of (

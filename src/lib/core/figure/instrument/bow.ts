@@ -8,16 +8,28 @@ export interface Bow {
   readonly frogMm: number;
   readonly stickRadius: number;
   readonly size: number;
+  /** How far the stick bends towards the hair: 1 as it should be, more when slack, 0 when quite straight. */
+  readonly bend: number;
 }
 
 /** A 4/4 violin bow, from which all others are scaled, mm. */
 const WHOLE_BOW_MM = 745;
 const HAIR_SHARE = 0.88;
 
-/** @param heavy thickness against a violin's bow: 1.15 for a cello's, 1.35 for a bass's */
-export function bowOf(lengthMm: number, heavy: number): Bow {
+/**
+ * @param heavy thickness against a violin's bow: 1.15 for a cello's, 1.35 for a bass's
+ * @param slack 0 as for playing, 1 with the hair on the stick, -1 tightened until the stick bends outward
+ */
+export function bowOf(lengthMm: number, heavy: number, slack = 0): Bow {
   const size = (lengthMm / WHOLE_BOW_MM) * heavy;
-  return { lengthMm, hairMm: HAIR_SHARE * lengthMm, frogMm: 38 * size, stickRadius: 4.3 * size, size };
+  return {
+    lengthMm,
+    hairMm: HAIR_SHARE * lengthMm,
+    frogMm: 38 * size,
+    stickRadius: 4.3 * size,
+    size,
+    bend: 1 + (slack > 0 ? 0.62 : 1.35) * slack
+  };
 }
 
 /** Where a bow lies: the hair's end at the frog, along the hair to the tip, and from the hair to the stick. */
@@ -28,16 +40,22 @@ export interface BowFrame {
 }
 
 /** Middle of the stick over the hair, at a distance from the frog's end, mm. */
-export function stickOver({ hairMm, size, lengthMm }: Bow, at: number): number {
+export function stickOver({ hairMm, size, lengthMm, bend }: Bow, at: number): number {
   const t = Math.min(1, Math.max(0, at / hairMm));
-  return 21 * size - (4 * 12 * lengthMm * t * (1 - t)) / WHOLE_BOW_MM;
+  return 21 * size - (bend * 4 * 12 * lengthMm * t * (1 - t)) / WHOLE_BOW_MM;
 }
 
 /** A point of the bow in the world: along, from the hair to the stick, and to the far side. */
 export const onBow = ({ at, along, up }: BowFrame, [x, y, z]: Vec): Vec =>
   sum(at, scale(along, x), scale(up, y), scale(cross(along, up), z));
 
-export function bowShapes(bow: Bow, frame: BowFrame): Shape[] {
+/** Hair that is not as it should be: torn strands, and a part that fingers made dark. */
+export interface Hair {
+  readonly hairTorn: number;
+  readonly hairGreasy: number;
+}
+
+export function bowShapes(bow: Bow, frame: BowFrame, { hairTorn, hairGreasy }: Hair): Shape[] {
   const { hairMm, size, stickRadius: r } = bow;
   const pieces = 8;
   const end = -0.055 * hairMm;
@@ -71,15 +89,43 @@ export function bowShapes(bow: Bow, frame: BowFrame): Shape[] {
       [0, 1]
     );
   };
+  const sag = bow.bend > 1 ? 16 * size * (bow.bend - 1) : 0;
+  const steps = sag > 0 ? 8 : 1;
   const hair = [-3.5, 3.5].map((side): Curve => ({
     kind: 'curve',
     part: 'bowHair',
-    points: [onBow(frame, [30 * size, 0, side * size]), onBow(frame, [hairMm, 0, side * size])],
+    points: Array.from({ length: steps + 1 }, (_, i): Vec => {
+      const t = i / steps;
+      const down = 4 * t * (1 - t) * sag;
+      return add(onBow(frame, [30 * size + (hairMm - 30 * size) * t, 0, side * size]), [0, -down, 0]);
+    }),
     on: ['frog'],
     fine: true,
     ...(side > 0 ? { fromDetail: 0.7 } : {})
   }));
+  const torn =
+    hairTorn > 0
+      ? [0.22, 0.4, 0.62].map((share, i): Curve => {
+          const from = share * hairMm;
+          const hang = (0.1 + 0.05 * i) * hairMm * hairTorn;
+          const points = Array.from({ length: 9 }, (_, j): Vec => {
+            const t = j / 8;
+            return add(onBow(frame, [from + 0.12 * hairMm * t * (i % 2 ? 1 : -1), 0, 0]), [
+              0,
+              -hang * Math.sin(t * 1.5) ** 1.2,
+              0
+            ]);
+          });
+          return { kind: 'curve', part: 'bowTorn', points, on: [] };
+        })
+      : [];
+  const dark =
+    hairGreasy > 0
+      ? [block(3.6, bow.frogMm, bow.frogMm + 0.26 * hairMm * hairGreasy, -1.6 * size, 1.6 * size, 'bowDark')]
+      : [];
   return [
+    ...torn,
+    ...dark,
     ...stick,
     block(5, -2 * size, bow.frogMm, -2 * size, stickOver(bow, 0) - r * 0.4, 'frog'),
     block(3.4, hairMm - 3 * size, hairMm + 7 * size, 0, stickOver(bow, hairMm) + r, 'bowTip'),

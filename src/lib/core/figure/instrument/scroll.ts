@@ -5,7 +5,8 @@ import { mirrored, type Model } from './model';
 const dark = { tone: 'board' } as const;
 
 /** Pegbox, scroll and pegs. */
-export function scrollShapes(model: Model, frame: Frame): Shape[] {
+/** @param pegOut how far the lowest string's peg has slipped, 0 in its place */
+export function scrollShapes(model: Model, frame: Frame, pegOut = 0): Shape[] {
   const { overallMm, nut, neckRadius, nutHalf, boardAtNut } = model;
   const at = (point: Vec) => place(frame, point);
   const radius = (overallMm - nut) * 0.155;
@@ -29,20 +30,28 @@ export function scrollShapes(model: Model, frame: Frame): Shape[] {
   const eye: Vec = [0, top, boardAtNut - drop * 0.9];
   const pegs = [0, 1, 2, 3].flatMap((i) => {
     const { station, side, out } = pegPlace(model, i);
-    const end = side * nutHalf * 2.5;
+    const slipped = i === 0 ? pegOut : 0;
+    const end = side * nutHalf * (2.5 + 2.2 * slipped);
+    const part = slipped > 0 ? 'peg0' : 'peg';
     return [
-      cone(at([0, station, out]), at([end * 1.06, station, out]), radius * 0.16, radius * 0.2, {
-        part: 'peg',
-        ...dark,
-        slender: true
-      }),
+      cone(
+        at([side * nutHalf * 2.2 * slipped, station, out]),
+        at([end * 1.06, station, out]),
+        radius * 0.16,
+        radius * 0.2,
+        {
+          part,
+          ...dark,
+          slender: true
+        }
+      ),
       cone(
         at([end, station - radius * 0.2, out]),
         at([end, station + radius * 0.2, out]),
         radius * 0.28,
         radius * 0.28,
         {
-          part: 'peg',
+          part,
           ...dark
         }
       )

@@ -1,4 +1,4 @@
-import { cone, curveOn, slab, type Curve, type Mesh, type Shape } from '../drawing/shapes';
+import { ball, cone, curveOn, slab, type Curve, type Mesh, type Shape } from '../drawing/shapes';
 import { place, scale, type Frame, type Vec } from '../vector';
 import { boardHalf, boardTop, halfOutline, mirrored, noteAt, onString, type Model } from './model';
 import { scrollShapes } from './scroll';
@@ -11,6 +11,17 @@ export interface Fittings {
   readonly tapes: readonly number[];
   /** Length of the pin from the ribs, mm; 0 for none. */
   readonly pinMm: number;
+  readonly pose?: Partial<Unready>;
+}
+
+/** What is not ready on it, 0 as it should be. */
+export interface Unready {
+  readonly pegOut: number;
+  readonly stringSlack: number;
+  readonly rosinHeap: number;
+  readonly restCrooked: number;
+  readonly pinBare: number;
+  readonly stopAway: number;
 }
 
 /** As it comes out of the case. */
@@ -21,8 +32,13 @@ const wood = { part: INSTRUMENT, tone: 'wood' } as const;
 const dark = { tone: 'board' } as const;
 
 /** The instrument in its frame, from the back to the strings. */
-export function instrumentShapes(model: Model, frame: Frame, { rest, tapes, pinMm }: Fittings): Shape[] {
-  const { bodyMm, ribMm } = model;
+export function instrumentShapes(
+  model: Model,
+  frame: Frame,
+  { rest, tapes, pinMm, pose = {} }: Fittings
+): Shape[] {
+  const { bodyMm, ribMm, stringMm } = model;
+  const { pegOut = 0, stringSlack = 0, rosinHeap = 0, restCrooked = 0, pinBare = 0, stopAway = 0 } = pose;
   const left = halfOutline(model.family).map(
     ([at, half]) => [-half * model.lowerBoutMm, at * bodyMm] as const
   );
@@ -39,23 +55,26 @@ export function instrumentShapes(model: Model, frame: Frame, { rest, tapes, pinM
     body,
     ...purfling(model, frame),
     ...neckShapes(model, frame),
-    ...scrollShapes(model, frame),
-    ...bridgeShapes(model, frame),
-    ...tapes.map((semitones): Curve => {
+    ...scrollShapes(model, frame, pegOut),
+    ...bridgeShapes(model, frame, stringSlack),
+    ...(rosinHeap > 0 ? rosinShapes(model, frame, rosinHeap) : []),
+    ...tapes.map((semitones): Mesh => {
       const at = noteAt(model, semitones);
-      const half = boardHalf(model, at);
-      const up = boardTop(model, at) + 0.6;
-      return curveOn(
+      const half = boardHalf(model, at) * 1.02;
+      const up = boardTop(model, at);
+      const strip = [at - 0.009 * stringMm, at + 0.009 * stringMm].map((along) => [-half, along] as const);
+      const look = { part: 'tape', tone: 'nail' } as const;
+      return slab(
         frame,
-        [
-          [-half, at, up],
-          [half, at, up]
-        ],
-        { part: 'tape', on: ['fingerboard'], fine: true }
+        strip,
+        mirrored(strip),
+        () => up - 0.5,
+        () => up + 0.8,
+        look
       );
     }),
     ...(model.chinRestMm > 0 ? [chinRest(model, frame)] : []),
-    ...(rest ? shoulderRest(model, frame, rest) : []),
+    ...(rest ? shoulderRest(model, frame, rest, restCrooked) : []),
     ...(pinMm > 0
       ? [
           cone(
@@ -68,7 +87,8 @@ export function instrumentShapes(model: Model, frame: Frame, { rest, tapes, pinM
               tone: 'metal',
               slender: true
             }
-          )
+          ),
+          ...pinEndShapes(model, frame, pinMm, pinBare, stopAway)
         ]
       : [])
   ];
@@ -146,7 +166,7 @@ function neckShapes(model: Model, frame: Frame): Shape[] {
 }
 
 /** Bridge, tailpiece and strings. */
-function bridgeShapes(model: Model, frame: Frame): Shape[] {
+function bridgeShapes(model: Model, frame: Frame, slack: number): Shape[] {
   const { bodyMm: b, bridge, stringMm, bridgeTop, ribMm, spread, nut, nutHalf } = model;
   const half = spread * 1.25;
   const foot = half * 1.15;
@@ -177,18 +197,74 @@ function bridgeShapes(model: Model, frame: Frame): Shape[] {
         frame,
         [
           onString(model, string, nut),
+          ...(string === 0 && slack > 0 ? slackString(model, slack) : []),
           onString(model, string, bridge),
           [((string - 1.5) / 1.5) * half * 0.7, b * 0.285, tailTop(0.285 * b)]
         ],
         {
-          part: 'string',
+          part: string === 0 && slack > 0 ? 'string0' : 'string',
           on: ['bridge', 'fingerboard', 'tailpiece'],
-          fine: true,
+          fine: !(string === 0 && slack > 0),
           fromDetail: 2.2 / (nutHalf * 0.72)
         }
       )
     )
   ];
+}
+
+/** The lowest string with slack in it: it hangs out to the side. */
+const slackString = (model: Model, slack: number): Vec[] =>
+  Array.from({ length: 11 }, (_, i) => {
+    const t = (i + 1) / 12;
+    const [wide, along, out] = onString(model, 0, model.nut + (model.bridge - model.nut) * t);
+    const aside = Math.sin(Math.PI * t) * (0.06 + 0.02 * Math.sin(6 * Math.PI * t)) * model.stringMm * slack;
+    return [wide - aside, along, out + 2];
+  });
+
+/** Rosin that lies in heaps on the top under the strings. */
+const rosinShapes = ({ bridge, bodyMm, ribMm, spread }: Model, frame: Frame, heap: number): Shape[] =>
+  [-1.9, -0.8, 0.3, 1.2, 2].map((wide, i) => {
+    const radius = (0.016 + 0.004 * (i % 3)) * bodyMm * Math.sqrt(heap);
+    return {
+      kind: 'ellipsoid',
+      part: 'rosin',
+      tone: 'nail',
+      at: place(frame, [wide * spread, bridge + (0.05 + 0.018 * ((i * 2) % 3)) * bodyMm, ribMm]),
+      axes: [scale(frame.x, radius * 1.3), scale(frame.y, radius), scale(frame.z, radius * 0.6)]
+    };
+  });
+
+/** The cap on a pin's tip, and a cello's stop on the floor. */
+function pinEndShapes(
+  { family, bodyMm, ribMm }: Model,
+  frame: Frame,
+  pinMm: number,
+  bare: number,
+  stopAway: number
+): Shape[] {
+  const tip = place(frame, [0, -pinMm, ribMm / 2]);
+  const cap = Math.max(8, 0.019 * bodyMm);
+  const end =
+    bare > 0
+      ? cone(tip, place(frame, [0, -pinMm - 0.035 * bodyMm * bare, ribMm / 2]), 0.006 * bodyMm, 0.5, {
+          part: 'pinTip',
+          tone: 'metal'
+        })
+      : ball(tip, cap, { part: 'pinTip', tone: 'rest' });
+  if (family !== 'cello') return [end];
+  const radius = 0.055 * bodyMm;
+  const plate = {
+    kind: 'ellipsoid',
+    part: 'stop',
+    tone: 'rest',
+    at: [tip[0] - 0.4 * stopAway, tip[1] - cap, tip[2] - stopAway],
+    axes: [
+      [radius, 0, 0],
+      [0, 0.16 * radius, 0],
+      [0, 0, radius]
+    ]
+  } as const;
+  return [end, plate];
 }
 
 /** The plate of the chin rest, left of the tailpiece. */
@@ -218,11 +294,13 @@ function chinRest(model: Model, frame: Frame): Shape {
 function shoulderRest(
   model: Model,
   frame: Frame,
-  { leftMm, rightMm }: NonNullable<Fittings['rest']>
+  { leftMm, rightMm }: NonNullable<Fittings['rest']>,
+  crooked: number
 ): Shape[] {
   const { bodyMm, lowerBoutMm: wide } = model;
   const along = 0.17 * bodyMm;
-  const at = (point: Vec) => place(frame, point);
+  // Crooked: one foot slips along the edge towards the waist.
+  const at = ([x, y, z]: Vec) => place(frame, [x, y + (x > 0 ? 0.2 * crooked * bodyMm : 0), z]);
   const thick = 0.017 * wide;
   const low = Math.max(9, leftMm);
   const high = Math.max(9, rightMm);

@@ -28,12 +28,13 @@ const levelDeg = (string: number): number => 20 - (40 / 3) * string;
 /** The bow on its string: the hair lies on it, at right angles unless the pose says else. */
 export function bowFrameOn(model: Model, frame: Frame, pose: Pose, bow: Bow): BowFrame {
   const touch = place(frame, onString(model, pose.bowString, bowStation(model, pose.bowPlace)));
-  const level = levelDeg(pose.bowString);
+  const level = levelDeg(pose.bowString) + pose.bowLevel;
   const across = add(scale(frame.x, cosDeg(level)), scale(frame.z, sinDeg(level)));
   const up = sub(scale(frame.z, cosDeg(level)), scale(frame.x, sinDeg(level)));
   // From the frog to the tip: to the lowest string on violin and viola, to the highest on cello and bass.
   const along = turn(scale(across, isHigh(model) ? -1 : 1), up, pose.bowAngle);
-  return { at: sub(touch, scale(along, bow.hairMm * pose.bowAt)), along, up: turn(up, along, pose.bowTilt) };
+  const from = add(touch, scale(up, pose.bowOff));
+  return { at: sub(from, scale(along, bow.hairMm * pose.bowAt)), along, up: turn(up, along, pose.bowTilt) };
 }
 
 export const bowTouch = (model: Model, frame: Frame, pose: Pose): Vec =>
@@ -46,17 +47,21 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
   const far = cross(lies.along, lies.up);
   const r = bow.stickRadius;
   const tip = PAD * H;
-  const from = 6 * bow.size;
+  const from = 6 * bow.size + pose.bowHandAlong * bow.hairMm;
   const at = (along: number, beyond: number, up: number): Vec =>
     onBow(lies, [along, stickOver(bow, along) + up, beyond]);
   const way = (beyond: number, along: number, up: number): Vec =>
     sum(scale(far, beyond), scale(lies.along, along), scale(lies.up, up));
-  const step = 0.118 * H;
+  const step = 0.118 * H * (1 + pose.bowSpread);
   const [x1, x2, x3, x4] = [from + 3.35 * step, from + 2.1 * step, from + 1.1 * step, from];
   const fist = pose.bowFist;
   const straight = Math.max(pose.bowThumbStraight, pose.bowStiff);
   const curved: Vec[] = [
-    at(x1 + 0.02 * H, r + tip * 0.9, -0.1 * H),
+    at(
+      x1 + (0.02 + 0.1 * pose.bowFirstOver) * H,
+      r + tip * 0.9 - 0.05 * H * pose.bowFirstOver,
+      (-0.1 - 0.16 * pose.bowFirstOver) * H
+    ),
     at(x2, r + tip, -0.15 * H),
     at(x3, r + tip, -0.13 * H),
     high ? at(x4, r * 0.3, r + tip * 0.9) : at(x4, r + tip, -0.06 * H)
@@ -69,7 +74,10 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
   );
   const closed: Vec[] = [x1, x2, x3, x4].map((x) => at(x - 0.02 * H, -0.03 * H, -0.17 * H));
   const fingers = curved.map((point, i) => {
-    const little = i === 3 ? mix(point, flatLittle, pose.bowLittleFlat) : point;
+    const little =
+      i === 3
+        ? add(mix(point, flatLittle, pose.bowLittleFlat), scale(lies.up, 0.2 * H * pose.bowLittleOff))
+        : point;
     return mix(mix(little, stiff[i] ?? point, pose.bowStiff), closed[i] ?? point, fist);
   });
   return {
@@ -92,7 +100,7 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
     },
     targets: (hand) => ({
       fingers,
-      thumb: at(x2 + 0.03 * H, -(r + tip * 0.8), -0.02 * H),
+      thumb: at(x2 + (0.03 + 0.2 * pose.bowThumbAlong) * H, -(r + tip * 0.8), -0.02 * H),
       thumbBulge: straight > 0.5 ? way(0.6, 0.9, -1) : way(-1, 0.15, -0.9),
       thumbFollows: straight > 0 ? -0.2 : 0.7,
       bulge: fingers.map(() => add(hand.y, way(-0.25, 0, 0.6))),
@@ -109,19 +117,26 @@ export function pluckingPlan(body: FigureBody, model: Model, frame: Frame, pose:
   const on = (wide: number, along: number, out: number) => place(frame, [wide, along, out]);
   const way = (wide: number, along: number, out: number): Vec =>
     sum(scale(frame.x, wide), scale(frame.y, along), scale(frame.z, out));
-  const along = model.boardEnd + (high ? 0.03 : 0.05) * model.stringMm;
+  const along = model.boardEnd + ((high ? 0.03 : 0.05) - 0.16 * pose.pluckAlong) * model.stringMm;
   const [wide, , out] = onString(model, pose.bowString, along);
   const touch = on(wide, along, out);
   const side = high ? 1 : -1;
-  const first = sum(touch, scale(frame.z, PAD * H));
-  const thumb = on(side * 1.7 * model.nutHalf, along + 0.04 * model.stringMm, out - 0.05 * H);
+  const up = pose.pluckUp * H;
+  const first = sum(
+    touch,
+    way(-side * 0.1 * H * pose.pluckDeep, 0, PAD * H + 0.32 * up - 0.14 * H * pose.pluckDeep)
+  );
+  const thumb = sum(
+    on(side * 1.7 * model.nutHalf, along + 0.04 * model.stringMm, out - 0.05 * H),
+    way(side * 0.3 * H * pose.pluckThumbOff, -0.05 * H * pose.pluckThumbOff, 0.3 * H * pose.pluckThumbOff)
+  );
   const bent = (i: number) =>
     sum(touch, way(side * (0.16 + 0.02 * i) * H, (-0.1 * i - 0.02) * H, (0.13 + 0.02 * i) * H));
   const fingers = [first, bent(1), bent(2), bent(3)];
   return {
     wish: {
       knuckle: 0,
-      stands: sum(touch, way(side * 0.22 * H, -0.06 * H, 0.3 * H)),
+      stands: sum(touch, way(side * 0.22 * H, -0.06 * H, (0.3 - 0.1 * pose.pluckDeep) * H + 0.25 * up)),
       along: way(-side * 0.75, 0.35, -0.5),
       back: way(-side * 0.3, -0.2, 1),
       pole: turn(

@@ -53,18 +53,26 @@ function underTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose, 
   const beside = on(-(side + 0.05 * H), thumbAt, top - 0.005 * H - 0.05 * H * pose.thumbPressing);
   const over = on(side * 0.1, first + 0.04 * H, top + 0.08 * H);
   const below = on(-side * 0.2, thumbAt, top - model.neckRadius * 2.1);
-  const thumb = mix(mix(beside, over, hooked), below, 0.75 * pose.thumbPressing);
+  const thumb = add(
+    mix(mix(beside, over, hooked), below, 0.75 * pose.thumbPressing),
+    way(0, 0, 0.13 * H * pose.neckDeep)
+  );
   const flat = tips.map((tip, i) => {
     const amount = Math.max(pose.fingersFlat * (FLAT_FROM[i] ?? 1), i === 3 ? pose.fourthFlat : 0);
-    return sum(tip, way(-0.12 * H * amount, 0, -0.012 * H * amount));
+    const hidden = i === 3 ? pose.fourthHidden : 0;
+    return sum(tip, way(-0.12 * H * amount + 0.3 * H * hidden, 0, -0.012 * H * amount - 0.34 * H * hidden));
   });
   const swing = unit(sum(scale(spine.chest.x, -0.12), scale(spine.chest.y, -1), scale(spine.chest.z, 0.16)));
   return {
     wish: {
       knuckle: 0,
-      stands: on(side + 0.052 * H, first, top - 0.03 * H + 0.12 * H * hooked),
-      along: way(0.06, 0.12, 0.98),
-      back: way(0.97, 0.2, 0),
+      stands: on(
+        side + (0.052 + 0.17 * pose.offNeck) * H,
+        first,
+        top + (-0.03 + 0.12 * hooked + 0.15 * pose.neckDeep - 0.13 * pose.handLow) * H
+      ),
+      along: way(0.06 + 0.1 * pose.offNeck, 0.12, 0.98),
+      back: way(0.97 - 0.2 * pose.palmAway, 0.2 + 0.8 * pose.palmAway, 0),
       pole: turn(swing, frame.y, pose.leftElbowSwing),
       flexDeg: pose.leftWristFlex,
       straightens: 0.85
@@ -104,13 +112,23 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
   const thumb = mix(mix(back, hooked, pose.thumbHooked), pressing, pose.thumbPressing);
   const flat = tips.map((tip, i) => {
     const amount = Math.max(pose.fingersFlat, i === 3 ? pose.fourthFlat : 0);
-    return sum(tip, way(-0.1 * H * amount, 0, -0.015 * H * amount));
+    const hidden = i === 3 ? pose.fourthHidden : 0;
+    return sum(
+      tip,
+      way(-0.1 * H * amount + 0.3 * H * hidden, -0.04 * H * hidden, -0.015 * H * amount - 0.1 * H * hidden)
+    );
   });
   return {
     wish: {
       knuckle: 1,
-      stands: on(wide + 0.17 * H, middle + 0.02 * H, out + 0.2 * H - 0.1 * H * pose.fingersFlat),
-      along: low ? way(-0.85, 0.38, 0.05) : way(-0.86, 0.3, 0.12),
+      stands: on(
+        wide + (0.17 - 0.06 * pose.neckDeep) * H,
+        middle + 0.02 * H,
+        out + (0.2 - 0.1 * pose.fingersFlat - 0.15 * pose.neckDeep) * H
+      ),
+      along: low
+        ? way(-0.85, 0.38 - 0.75 * pose.palmAway, 0.05)
+        : way(-0.86, 0.3 - 0.75 * pose.palmAway, 0.12),
       back: low ? way(0.2, 0.1, 1) : way(0.25, 0.25, 1),
       pole: turn(
         low ? unit([0.85, -0.3, 0.1]) : unit([0.8, -0.85, 0.12]),

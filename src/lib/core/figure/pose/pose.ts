@@ -12,6 +12,8 @@ export interface Pose extends Omit<TrunkPose, 'hips'> {
   readonly hipsLeft: number;
   readonly hipsForward: number;
   readonly kneesBend: number;
+  /** Standing: knees pushed backwards, mm. */
+  readonly kneesBack: number;
   /** Distance of the feet from the middle, as a share of height. */
   readonly feetApart: number;
   readonly leftFootOut: number;
@@ -23,8 +25,9 @@ export interface Pose extends Omit<TrunkPose, 'hips'> {
   readonly kneesOut: number;
   /** Seated: the seat over its place, mm. */
   readonly seatUp: number;
-  /** Seated further back on the stool, mm. */
+  /** Seated further back on the stool, and heels off the floor, mm. */
   readonly seatBack: number;
+  readonly heelsUp: number;
 
   readonly leftElbowSwing: number;
   readonly rightElbowSwing: number;
@@ -48,6 +51,12 @@ export interface Pose extends Omit<TrunkPose, 'hips'> {
   readonly fingersFlat: number;
   readonly fourthFlat: number;
   readonly fingersCollapsed: number;
+  /** The neck deep in the hand, the hand low beside it, turned away from it, away from it. */
+  readonly neckDeep: number;
+  readonly handLow: number;
+  readonly palmAway: number;
+  readonly offNeck: number;
+  readonly fourthHidden: number;
 
   /** Share of the hair from the frog. */
   readonly bowAt: number;
@@ -59,6 +68,23 @@ export interface Pose extends Omit<TrunkPose, 'hips'> {
   readonly bowLittleFlat: number;
   readonly bowFist: number;
   readonly bowStiff: number;
+  /** The bow hand further up the stick, as a share of the hair. */
+  readonly bowHandAlong: number;
+  readonly bowThumbAlong: number;
+  readonly bowFirstOver: number;
+  readonly bowLittleOff: number;
+  /** Fingers further apart on the stick, as a share of their distance. */
+  readonly bowSpread: number;
+  /** Bass: the hand from below, the palm up, instead of over the stick. */
+  readonly bowUnder: number;
+  /** The bow off the string, mm, and its level off the string's own, degrees. */
+  readonly bowOff: number;
+  readonly bowLevel: number;
+  /** Plucking: the finger goes up from the string, the thumb without a hold, nearer to the bridge, deep in the string. */
+  readonly pluckUp: number;
+  readonly pluckThumbOff: number;
+  readonly pluckAlong: number;
+  readonly pluckDeep: number;
 
   /** Violin and viola: scroll to the left, up, and the strings' plane; where it lies on the body, mm. */
   readonly scrollLeft: number;
@@ -66,6 +92,9 @@ export interface Pose extends Omit<TrunkPose, 'hips'> {
   readonly stringTilt: number;
   readonly lowOnChest: number;
   readonly outOnShoulder: number;
+  /** In rest position: the scroll sinks, and points away from the body, degrees. */
+  readonly guardDrop: number;
+  readonly guardOut: number;
   /** Cello: to the vertical, turned, off its contact, longer pin; bass: lean, turn, off the body, longer pin. */
   readonly angleMore: number;
   readonly turned: number;
@@ -73,6 +102,27 @@ export interface Pose extends Omit<TrunkPose, 'hips'> {
   readonly neckLeft: number;
   readonly pinMore: number;
   readonly leanMore: number;
+
+  /** What is on the player, missing, or not ready: 0 or false as it should be. */
+  readonly necklace: number;
+  readonly earring: number;
+  readonly nailsLong: number;
+  readonly tapesAway: boolean;
+  /** Tapes towards the bridge, semitones. */
+  readonly tapesMoved: number;
+  readonly restAway: boolean;
+  readonly restSwapped: boolean;
+  readonly restCrooked: number;
+  readonly pegOut: number;
+  readonly stringSlack: number;
+  readonly rosinHeap: number;
+  /** Slack above 0, too tight below. */
+  readonly bowSlack: number;
+  readonly hairTorn: number;
+  readonly hairGreasy: number;
+  readonly pinBare: number;
+  /** The floor stop away from the pin, mm. */
+  readonly stopAway: number;
 }
 
 const STRAIGHT: Pose = {
@@ -98,6 +148,7 @@ const STRAIGHT: Pose = {
   hipsLeft: 0,
   hipsForward: 0,
   kneesBend: 0,
+  kneesBack: 0,
   feetApart: 0.07,
   leftFootOut: 10,
   rightFootOut: 10,
@@ -107,6 +158,7 @@ const STRAIGHT: Pose = {
   kneesOut: 0,
   seatUp: 0,
   seatBack: 0,
+  heelsUp: 0,
   leftElbowSwing: 0,
   rightElbowSwing: 0,
   leftWristFlex: 0,
@@ -123,6 +175,11 @@ const STRAIGHT: Pose = {
   fingersFlat: 0,
   fourthFlat: 0,
   fingersCollapsed: 0,
+  neckDeep: 0,
+  handLow: 0,
+  palmAway: 0,
+  offNeck: 0,
+  fourthHidden: 0,
   bowAt: 0.4,
   bowPlace: 0.5,
   bowAngle: 0,
@@ -131,17 +188,47 @@ const STRAIGHT: Pose = {
   bowLittleFlat: 0,
   bowFist: 0,
   bowStiff: 0,
+  bowHandAlong: 0,
+  bowThumbAlong: 0,
+  bowFirstOver: 0,
+  bowLittleOff: 0,
+  bowSpread: 0,
+  bowUnder: 0,
+  bowOff: 0,
+  bowLevel: 0,
+  pluckUp: 0,
+  pluckThumbOff: 0,
+  pluckAlong: 0,
+  pluckDeep: 0,
   scrollLeft: 40,
   scrollUp: 2,
   stringTilt: 15,
   lowOnChest: 0,
   outOnShoulder: 0,
+  guardDrop: 0,
+  guardOut: 0,
   angleMore: 0,
   turned: 0,
   awayFromBody: 0,
   neckLeft: 0,
   pinMore: 0,
-  leanMore: 0
+  leanMore: 0,
+  necklace: 0,
+  earring: 0,
+  nailsLong: 0,
+  tapesAway: false,
+  tapesMoved: 0,
+  restAway: false,
+  restSwapped: false,
+  restCrooked: 0,
+  pegOut: 0,
+  stringSlack: 0,
+  rosinHeap: 0,
+  bowSlack: 0,
+  hairTorn: 0,
+  hairGreasy: 0,
+  pinBare: 0,
+  stopAway: 0
 };
 
 const VIOLIN: Pose = {
@@ -154,6 +241,7 @@ const VIOLIN: Pose = {
 
 const CELLO: Pose = {
   ...STRAIGHT,
+  seatBack: -45,
   frame: [2, 3, 4, 5],
   spinePitch: 3,
   headYaw: 3,
@@ -195,6 +283,8 @@ const played = (base: Pose) => ({
   middle: { ...base, ...AT_MIDDLE },
   tip: { ...base, ...AT_TIP },
   plucking: { ...base, ...PLUCKING },
+  lowestString: { ...base, bowString: 0, leftString: 0 },
+  highestString: { ...base, bowString: 3, leftString: 3 },
   handsOff: { ...base, ...HANDS_OFF }
 });
 
@@ -202,6 +292,8 @@ const onTheShoulder = (base: Pose): Readonly<Record<string, Pose>> => ({
   ...played(base),
   rest: { ...STRAIGHT, instrument: 'guarded', leftHand: 'hanging', rightHand: 'hanging' },
   scroll: { ...base, leftHand: 'scroll', rightHand: 'hanging' },
+  // The first weeks: the left hand holds the body at its upper bout.
+  upperBout: { ...base, handBack: -5.5 },
   outstretched: {
     ...STRAIGHT,
     instrument: 'alongArm',

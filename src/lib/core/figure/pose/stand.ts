@@ -84,10 +84,11 @@ export function shoulderFrame(body: FigureBody, model: Model, pose: Pose, base: 
 }
 
 /** Guarded under the right arm, the scroll forward, the strings to the outside. */
-export function guardedFrame(body: FigureBody, model: Model, spine: Spine): Frame {
+export function guardedFrame(body: FigureBody, model: Model, pose: Pose, spine: Spine): Frame {
   const { chest } = spine;
   const h = body.heightMm;
-  const up = unit(add(scale(chest.z, 1), scale(chest.y, -0.18)));
+  const forward = unit(add(scale(chest.z, 1), scale(chest.y, -0.18)));
+  const up = turn(turn(forward, chest.x, pose.guardDrop), chest.y, -pose.guardOut);
   const out = across(sub(scale(chest.x, -1), scale(chest.y, 0.15)), up);
   const at = place(chest, [-0.1 * h, -0.05 * body.trunkMm, -0.28 * model.bodyMm]);
   return frameOf(at, up, out);

@@ -1,0 +1,218 @@
+import { FAMILIES } from '../../instruments';
+import { at, BOW, BOW_HAND, byHold, change, type ChangeKind } from './kind';
+
+/** The bow hand, the bow arm and the way of the bow. */
+export const BOW_CHANGES = {
+  // Bow hand and bow
+  'bow-thumb-straight': change(
+    FAMILIES,
+    ['share', 1, 1],
+    (a) => ({ bowThumbStraight: a }),
+    ['rightThumb'],
+    at('rightThumb', 0.03),
+    'bowHandInside'
+  ),
+  'little-finger-flat': change(
+    FAMILIES,
+    ['share', 1, 1],
+    (a) => ({ bowLittleFlat: a }),
+    ['rightFinger4'],
+    at('rightFourthFinger', 0.03),
+    { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' }
+  ),
+  'bow-fist': change(FAMILIES, ['share', 1, 1], (a) => ({ bowFist: a }), BOW_HAND, at('rightHand', 0.05), {
+    violin: 'bowHand',
+    viola: 'bowHand',
+    cello: 'bowHandAbove',
+    bass: 'bowHandAbove'
+  }),
+  'bow-hand-stiff': change(
+    FAMILIES,
+    ['share', 1, 1],
+    (a) => ({ bowStiff: a }),
+    BOW_HAND,
+    at('rightHand', 0.05),
+    { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' }
+  ),
+  'bow-oblique': change(
+    FAMILIES,
+    ['deg', 24, 35],
+    (a, p) => ({ bowAngle: p.bowAngle - a }),
+    BOW,
+    at('bow', 0.06),
+    { violin: 'bodyAbove', viola: 'bodyAbove', cello: 'front', bass: 'front' }
+  ),
+  'bow-over-board': change(
+    FAMILIES,
+    ['share', 1.1, 1.6],
+    (a, p) => ({ bowPlace: p.bowPlace + a }),
+    BOW,
+    at('bow', 0.06),
+    { violin: 'bodyAbove', viola: 'bodyAbove', cello: 'front', bass: 'front' }
+  ),
+  'bow-tilted': change(
+    FAMILIES,
+    ['deg', 38, 50],
+    (a, p) => ({ bowTilt: p.bowTilt + a }),
+    BOW,
+    at('bow', 0.05),
+    { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' }
+  ),
+  'bow-elbow-high': change(
+    FAMILIES,
+    ['deg', 45, 70],
+    (a) => ({ rightElbowSwing: -a }),
+    ['rightUpperArm', 'rightForearm'],
+    at('rightElbow', 0.07, 'level'),
+    'front'
+  ),
+  'bow-elbow-dropped': change(
+    FAMILIES,
+    ['deg', 40, 60],
+    (a) => ({ rightElbowSwing: a }),
+    ['rightUpperArm', 'rightForearm'],
+    at('rightElbow', 0.07, 'level'),
+    'front'
+  ),
+
+  'bow-thumb-ahead': change(
+    FAMILIES,
+    ['share', 1, 1],
+    (a) => ({ bowThumbAlong: a }),
+    ['rightThumb'],
+    at('rightThumb', 0.03),
+    'bowHandInside'
+  ),
+  'first-finger-over': change(
+    FAMILIES,
+    ['share', 1, 1],
+    (a) => ({ bowFirstOver: a }),
+    ['rightFinger1'],
+    at('rightFingers', 0.04),
+    byHold('bowHand', 'bowHandAbove')
+  ),
+  'bow-fingers-crowded': change(
+    FAMILIES,
+    ['share', 1, 1],
+    (a) => ({ bowSpread: -0.5 * a }),
+    ['rightFinger'],
+    at('rightFingers', 0.04),
+    byHold('bowHand', 'bowHandAbove')
+  ),
+  'bow-fingers-spread': change(
+    FAMILIES,
+    ['share', 1, 1],
+    (a) => ({ bowSpread: 0.5 * a }),
+    ['rightFinger'],
+    at('rightFingers', 0.04),
+    byHold('bowHand', 'bowHandAbove')
+  ),
+  'little-finger-off': change(
+    FAMILIES,
+    ['share', 1, 1],
+    (a) => ({ bowLittleOff: a }),
+    ['rightFinger4'],
+    at('rightFourthFinger', 0.03),
+    byHold('bowHand', 'bowHandAbove')
+  ),
+  'bow-hand-ahead': change(
+    FAMILIES,
+    ['share', 0.28, 0.4],
+    (a, p) => ({ bowHandAlong: p.bowHandAlong + a }),
+    BOW_HAND,
+    at('rightHand', 0.06),
+    byHold('head', 'bowFront')
+  ),
+  'bow-wrist-dropped': change(
+    FAMILIES,
+    ['deg', 42, 60],
+    (a, p) => ({ rightWristFlex: p.rightWristFlex - a }),
+    ['rightPalm', 'rightWrist', 'rightForearm'],
+    at('rightWrist', 0.04),
+    byHold('bowHand', 'bowHandAbove')
+  ),
+  'bow-wrist-high': change(
+    FAMILIES,
+    ['deg', 42, 60],
+    (a, p) => ({ rightWristFlex: p.rightWristFlex + a }),
+    ['rightPalm', 'rightWrist', 'rightForearm'],
+    at('rightWrist', 0.04),
+    byHold('bowHand', 'bowHandAbove')
+  ),
+  'bow-slants-in': change(
+    FAMILIES,
+    ['deg', 24, 35],
+    (a, p) => ({ bowAngle: p.bowAngle + a }),
+    BOW,
+    at('bow', 0.06),
+    byHold('bodyAbove', 'front')
+  ),
+  'bow-at-the-bridge': change(
+    FAMILIES,
+    ['share', 0.75, 1],
+    (a, p) => ({ bowPlace: p.bowPlace - a }),
+    BOW,
+    at('bow', 0.06),
+    byHold('bodyAbove', 'front')
+  ),
+  'bow-bounces': change(
+    FAMILIES,
+    ['mm', 26, 40],
+    (a) => ({ bowOff: a }),
+    BOW,
+    at('bow', 0.06),
+    byHold('headLeft', 'left')
+  ),
+  'bow-on-two-strings': change(
+    FAMILIES,
+    ['deg', 18, 26],
+    (a) => ({ bowLevel: a }),
+    BOW,
+    at('bow', 0.06),
+    byHold('head', 'bowFront')
+  ),
+  'bow-short': change(
+    FAMILIES,
+    ['share', 0.38, 0.5],
+    (a, p) => ({ bowAt: p.bowAt - a }),
+    [...BOW, ...BOW_HAND],
+    at('bow', 0.06),
+    byHold('head', 'bowFront')
+  ),
+  'plucking-upward': change(
+    FAMILIES,
+    ['share', 1, 1],
+    (a) => ({ pluckUp: a }),
+    ['rightFinger'],
+    at('rightFingers', 0.05),
+    'pluckHand',
+    'plucking'
+  ),
+  'pluck-thumb-off': change(
+    FAMILIES,
+    ['share', 1, 1],
+    (a) => ({ pluckThumbOff: a }),
+    ['rightThumb', 'rightPalm'],
+    at('rightThumb', 0.04),
+    'pluckHand',
+    'plucking'
+  ),
+  'pluck-by-the-bridge': change(
+    FAMILIES,
+    ['share', 1, 1],
+    (a) => ({ pluckAlong: a }),
+    ['rightFinger', 'rightPalm', 'rightThumb'],
+    at('rightHand', 0.06),
+    byHold('head', 'bowFront'),
+    'plucking'
+  ),
+  'pluck-finger-deep': change(
+    FAMILIES,
+    ['share', 1, 1],
+    (a) => ({ pluckDeep: a }),
+    ['rightFinger1'],
+    at('rightFingers', 0.05),
+    'pluckHand',
+    'plucking'
+  )
+} as const satisfies Readonly<Record<string, ChangeKind>>;
