@@ -21,6 +21,7 @@ const vite = await createServer({
 const core = (name) => vite.ssrLoadModule(`/src/lib/core/${name}/index.ts`);
 const figure = await core('figure');
 const { dimensionsOf } = await core('instruments');
+const { checksFor, sceneOf } = await core('checks');
 const browser = await launch();
 
 const asked = process.argv.slice(2);
@@ -29,6 +30,7 @@ for (const [family, [size, heightMm]] of Object.entries(SIZES)) {
   await sheet(`${family}-poses`, 6, posesOf(who));
   await sheet(`${family}-views`, 6, viewsOf(who));
   await sheet(`${family}-changes`, 8, changesOf(who));
+  await sheet(`${family}-checks`, 8, checkPictures(who, await checksFor(family)));
 }
 await browser.close();
 await vite.close();
@@ -62,6 +64,25 @@ function* changesOf(who) {
     const pair = figure.pairOf(right, { ...right, changes: [{ kind }] }, { view, detail });
     yield { svg: figure.svgOf(pair.right, detail, ''), text: '' };
     yield { svg: figure.svgOf(pair.wrong, detail, kind), text: kind };
+  }
+}
+
+/** Each check as it should be, then with each of its faults. */
+function* checkPictures(who, checks) {
+  for (const check of checks) {
+    const right = sceneOf(check, who.family);
+    const view = figure.VIEWS[right.view];
+    const detail = detailOf(view, who);
+    const one = figure.pictureOf(figure.figureFor({ ...who, ...right }), { view, detail });
+    yield { svg: figure.svgOf(one, detail, ''), text: check.id };
+    const { x, y, width, height } = one.window;
+    for (const fault of check.faults) {
+      const { pose, changes, marked } = sceneOf(check, who.family, fault);
+      const drawn = figure.figureFor({ ...who, pose, changes });
+      const window = view.crop ? [x, y, x + width, y + height] : undefined;
+      const picture = figure.pictureOf(drawn, { view, detail, marked }, window);
+      yield { svg: figure.svgOf(picture, detail, ''), text: `✗ ${fault.id}` };
+    }
   }
 }
 

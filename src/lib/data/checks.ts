@@ -1,10 +1,10 @@
 import { dayOf, type IsoDay } from '$lib/core/time';
-import type { Check, CheckOutcome } from '$lib/core/checks';
+import type { Check, CheckCategory, CheckOutcome, SeenResult } from '$lib/core/checks';
 import { newestFirst } from './case';
 import { commit, type Writer } from './changes';
 import type { Database } from './database';
 import { newId } from './ids';
-import type { CheckResult, Player } from './records';
+import type { CheckResult, Lesson, Player, Practice } from './records';
 
 /** The lesson of a player on a day, begun where it is not there yet. Inside a change. */
 async function lessonOf(db: Database, { put }: Writer, player: Player, now: Date): Promise<string> {
@@ -86,6 +86,35 @@ export const toggleFault = (
       faults: changed
     });
   });
+
+/** Sets what was worked on, what is practised at home, and when to look again; the lesson of the day keeps it. */
+export const setPractice = (
+  db: Database,
+  player: Player,
+  {
+    category,
+    practice,
+    nextLook
+  }: Required<Pick<Lesson, 'category' | 'practice' | 'nextLook'>> & {
+    readonly category: CheckCategory;
+    readonly practice: readonly Practice[];
+    readonly nextLook: IsoDay;
+  },
+  now = new Date()
+): Promise<void> =>
+  commit(db, `Practice for ${player.name}`, async (writer) => {
+    const id = await lessonOf(db, writer, player, now);
+    const lesson = await db.lessons.get(id);
+    if (lesson) await writer.put('lessons', { ...lesson, category, practice, nextLook });
+  });
+
+/** The newest lesson that set something to practise. */
+export const lastPractised = (lessons: readonly Lesson[]): Lesson | null =>
+  newestFirst(lessons.filter(({ practice }) => practice && practice.length > 0))[0] ?? null;
+
+/** What was seen, as the rules of focus and rest read it. */
+export const seenResults = (results: readonly CheckResult[]): readonly SeenResult[] =>
+  results.map(({ checkId, day, outcome }) => ({ checkId, day, outcome }));
 
 /** The newest result of each check. */
 export function newestByCheck(

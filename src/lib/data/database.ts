@@ -6,7 +6,7 @@ import { TABLE_NAMES, TABLES, type Records, type TableName } from './tables';
 
 export const DATABASE_NAME = 'jarvel';
 /** Version of the newest schema; a backup carries it too. */
-export const SCHEMA_VERSION = 5;
+export const SCHEMA_VERSION = 6;
 
 /** The message of the error with which a database refuses to open that a newer version wrote. */
 export const WRITTEN_BY_NEWER = 'The records were written by a newer version.';
@@ -52,7 +52,8 @@ const EARLIER: Readonly<Record<number, Readonly<Record<string, string>>>> = {
     typed: 'id, playerId',
     settings: 'id',
     foreseen: 'id'
-  }
+  },
+  5: {}
 };
 
 /** Takes the records of a version through its migration; the journal speaks of the old ones and begins anew. */

@@ -60,7 +60,18 @@ export { keptTapes, stepTapes, type KeptTape } from './tapes';
 export { changeDraft, changeSetup, finishDraft, newDraft } from './drafts';
 export { noteLook, type LookToNote } from './looks';
 export { keepText, NEW_PLAYER, SETTINGS_FORM, typedOf } from './typed';
-export { newestByCheck, outcomesOf, recordCheck, toggleFault } from './checks';
+export {
+  lastPractised,
+  newestByCheck,
+  outcomesOf,
+  recordCheck,
+  seenResults,
+  setPractice,
+  toggleFault
+} from './checks';
+export { addAid, aidsInUse, keepAid, weanAid } from './aids';
+export { libraryFor, waysFor } from './library';
+export { keepOwnCheck, removeOwnCheck } from './own-checks';
 
 /** The one database of the page. */
 export const db = createDatabase();

@@ -1,9 +1,13 @@
 import {
   checkSchema,
   lessonSchema,
+  aidSchema,
+  ownCheckSchema,
   painSchema,
+  type Aid,
   type CheckResult,
   type Lesson,
+  type OwnCheckRecord,
   type Pain
 } from './schema/check';
 import { instrumentSchema, loanSchema, type Instrument, type Loan } from './schema/cupboard';
@@ -35,6 +39,8 @@ export interface Records {
   lessons: Lesson;
   checks: CheckResult;
   pains: Pain;
+  aids: Aid;
+  ownChecks: OwnCheckRecord;
   instruments: Instrument;
   loans: Loan;
   days: FittingDay;
@@ -86,6 +92,8 @@ export const TABLES: { readonly [Name in TableName]: TableOf<Name> } = {
     owner: 'playerId'
   },
   pains: { schema: painSchema, indexes: 'id, playerId', since: 4, owner: 'playerId' },
+  aids: { schema: aidSchema, indexes: 'id, playerId', since: 6, owner: 'playerId' },
+  ownChecks: { schema: ownCheckSchema, indexes: 'id', since: 6 },
   instruments: { schema: instrumentSchema, indexes: 'id, family, number', since: 1 },
   loans: { schema: loanSchema, indexes: 'id, playerId, instrumentId', since: 4, owner: 'playerId' },
   days: {

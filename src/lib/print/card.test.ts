@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { HOLD_CHECKS } from '$lib/core/checks';
+import { checksFor } from '$lib/core/checks';
 import type { Fit, Player, Setup } from '$lib/data';
 import { demoRecords } from '$lib/data/demo/demo';
 import { cardOf, type Card } from './card';
@@ -19,7 +19,7 @@ const fit: Fit = find(records.fits, 'demo-05-fit-1');
 const found: Setup = find(records.setups, 'demo-05-setup-1');
 if (found.kind !== 'rest') throw new Error('no rest');
 const setup = found;
-const focus = HOLD_CHECKS[2] ?? null;
+const focus = (await checksFor('violin')).find(({ id }) => id === 'hold-seat') ?? null;
 
 const card = (patch: Partial<Parameters<typeof cardOf>[0]> = {}): Card =>
   cardOf({ player, fit, setup, focus, unit: 'cm', overrides: {}, teacherName: 'Ms Placeholder', ...patch });

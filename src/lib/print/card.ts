@@ -10,6 +10,7 @@ import {
 } from '$lib/core/instruments';
 import type { LengthUnit } from '$lib/core/length';
 import {
+  asDrawn,
   handWidthsOf,
   highEndOf,
   SETTING_IDS,
@@ -171,14 +172,7 @@ export function setupDrawing(
       family: setup.family,
       instrument,
       readings: heightOf(read) === null ? usual : read,
-      setup:
-        setup.kind === 'seated'
-          ? {
-              seatMm: setup.settings.seat.value,
-              angleDeg: setup.settings.angle.value,
-              slideMm: setup.settings.slide.value
-            }
-          : { pinMm: setup.settings.pin.value, leanDeg: setup.settings.lean.value }
+      setup: asDrawn(setup)
     }
   };
 }

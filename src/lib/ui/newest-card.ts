@@ -1,27 +1,65 @@
-import { checksFor, focusOf } from '$lib/core/checks';
-import { db, getSettings, newestFirst, outcomesOf } from '$lib/data';
+import { drillNamed, focusOf } from '$lib/core/checks';
+import { clock } from './clock.svelte';
+import {
+  db,
+  getSettings,
+  lastPractised,
+  libraryFor,
+  newestFirst,
+  seenResults,
+  waysFor,
+  type Player
+} from '$lib/data';
 import { cardOf, type Card } from '$lib/print/card';
+
+/** The check that a player works on: what was set as practice last, else what the rule proposes. */
+export async function checksAtWork(players: readonly Player[]) {
+  const ids = players.map(({ id }) => id);
+  const [checks, lessons, pains, groups, own, settings] = await Promise.all([
+    db.checks.where('playerId').anyOf(ids).toArray(),
+    db.lessons.where('playerId').anyOf(ids).toArray(),
+    db.pains.where('playerId').anyOf(ids).toArray(),
+    db.groups.bulkGet(players.map(({ groupId }) => groupId ?? '')),
+    db.ownChecks.toArray(),
+    getSettings(db)
+  ]);
+  const seen = Map.groupBy(checks, ({ playerId }) => playerId);
+  const held = Map.groupBy(lessons, ({ playerId }) => playerId);
+  const hurt = new Set(pains.filter(({ closedAt }) => closedAt === null).map(({ playerId }) => playerId));
+  return Promise.all(
+    players.map(async (player, i) => {
+      const library = await libraryFor(player.family, settings, own, waysFor(settings, groups[i]));
+      const [set] = lastPractised(held.get(player.id) ?? [])?.practice ?? [];
+      const check = library.find(({ id }) => id === set?.checkId);
+      if (check) return { ...check, drill: drillNamed(set?.drill) ?? check.drill };
+      const results = seenResults(seen.get(player.id) ?? []);
+      if (results.length === 0) return null;
+      return focusOf({ checks: library, results, today: clock.today, pain: hurt.has(player.id) }).check;
+    })
+  );
+}
 
 /** Cards of players' newest set-ups on the families that they play, in the order asked for; who has none is left out. */
 export async function newestCards(playerIds: readonly string[]): Promise<readonly Card[]> {
   const ids = [...playerIds];
-  const [players, setups, checks, { unit, dimensions, teacherName }] = await Promise.all([
+  const [players, setups, { unit, dimensions, teacherName }] = await Promise.all([
     db.players.bulkGet(ids),
     db.setups.where('playerId').anyOf(ids).toArray(),
-    db.checks.where('playerId').anyOf(ids).toArray(),
     getSettings(db)
   ]);
   const setupsOf = Map.groupBy(newestFirst(setups), ({ playerId }) => playerId);
-  const checksOf = Map.groupBy(checks, ({ playerId }) => playerId);
   const worn = players.flatMap((player) => {
     const setup = player && setupsOf.get(player.id)?.find(({ family }) => family === player.family);
     return setup ? [{ player, setup }] : [];
   });
-  const fits = await db.fits.bulkGet(worn.map(({ setup }) => setup.fitId));
+  const [fits, atWork] = await Promise.all([
+    db.fits.bulkGet(worn.map(({ setup }) => setup.fitId)),
+    checksAtWork(worn.map(({ player }) => player))
+  ]);
   return worn.flatMap(({ player, setup }, i) => {
     const fit = fits[i];
     if (!fit) return [];
-    const focus = focusOf(checksFor(player.family), outcomesOf(checksOf.get(player.id) ?? []));
+    const focus = atWork[i] ?? null;
     return [cardOf({ player, fit, setup, focus, unit, overrides: dimensions, teacherName })];
   });
 }

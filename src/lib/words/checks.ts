@@ -1,5 +1,15 @@
-import type { CheckOutcome, FaultCause, Rating, Standpoint } from '$lib/core/checks';
-import type { Pain } from '$lib/data';
+import type {
+  CheckCategory,
+  CheckOutcome,
+  FaultCause,
+  FocusReason,
+  Goal,
+  Rating,
+  ResultKind,
+  Standpoint
+} from '$lib/core/checks';
+import type { Family } from '$lib/core/instruments';
+import type { Aid, AidKind, Pain } from '$lib/data';
 import { dayText } from './dates';
 
 export const RATING_WORDS: Readonly<Record<Rating, string>> = {
@@ -22,8 +32,86 @@ export const STANDPOINT_WORDS: Readonly<Record<Standpoint, string>> = {
   behind: 'from behind',
   right: 'from the player’s right',
   above: 'from above',
-  close: 'close at the hand'
+  'left-hand': 'close at the left hand',
+  'bow-hand': 'close at the bow hand',
+  instrument: 'close at the instrument'
 };
+
+/** The same on a chip of the walk. */
+export const STANDPOINT_NAMES: Readonly<Record<Standpoint, string>> = {
+  front: 'Front',
+  left: 'Left',
+  behind: 'Behind',
+  right: 'Right',
+  above: 'Above',
+  'left-hand': 'Left hand',
+  'bow-hand': 'Bow hand',
+  instrument: 'Instrument'
+};
+
+const CATEGORY_NAMES: Readonly<Record<CheckCategory, string>> = {
+  ready: 'Ready',
+  stance: 'Stance',
+  hold: 'Hold',
+  'left-hand': 'Left hand',
+  'bow-hand': 'Bow hand',
+  'bow-use': 'Bow and plucking'
+};
+
+/** What a category is called; the cello's stance is its seat. */
+export const categoryName = (category: CheckCategory, family: Family): string =>
+  category === 'stance' && family === 'cello' ? 'Seat' : CATEGORY_NAMES[category];
+
+/** Why a category is proposed. */
+export function focusText(reason: FocusReason): string {
+  switch (reason.kind) {
+    case 'pain':
+      return 'Pain was noted: nothing is worked on until its note is closed.';
+    case 'waited':
+      return `It has waited for ${reason.lessons} lessons.`;
+    case 'new':
+      return 'Not looked at yet; much builds on it.';
+    case 'weakest':
+      return `The weakest of those that carry the rest; last looked at on ${dayText(reason.lastDay)}.`;
+    case 'back':
+      return 'All there: looked at once more.';
+  }
+}
+
+const UNITS: Readonly<Record<ResultKind, string>> = {
+  rating: '',
+  seconds: 's',
+  count: '',
+  'yes-no': '',
+  angle: '°'
+};
+
+/** A goal in a sentence, by age: the highest only for those over 15 years. */
+export function goalText(
+  { first, later, grown, better }: Goal,
+  result: ResultKind,
+  isGrown: boolean
+): string {
+  const unit = UNITS[result] === 's' ? ' s' : UNITS[result];
+  const last = isGrown && grown !== undefined ? grown : later;
+  return better === 'more'
+    ? `Goal ${first}${unit} at first, later ${last}${unit}.`
+    : `Goal ${first}${unit} or less at first, later ${last}${unit} or less.`;
+}
+
+export const AID_WORDS: Readonly<Record<AidKind, string>> = {
+  cup: 'Little-finger cup',
+  sticker: 'Sticker',
+  dot: 'Pen dot',
+  tape: 'Tape',
+  other: 'Other aid'
+};
+
+/** An aid and where it stands, in a line. */
+export const aidText = ({ kind, where, from, weaned }: Aid): string =>
+  `${AID_WORDS[kind]}${where ? `, ${where}` : ''}: since ${dayText(from)}${
+    weaned ? `, a lesson without on ${dayText(weaned)}` : ''
+  }.`;
 
 /** What was seen, in a word or two. */
 export function outcomeText(outcome: CheckOutcome): string {

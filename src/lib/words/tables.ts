@@ -10,6 +10,8 @@ export const TABLE_WORDS: Readonly<Record<TableName, string>> = {
   lessons: 'Lessons',
   checks: 'Checks',
   pains: 'Notes of pain',
+  aids: 'Aids',
+  ownChecks: 'Own checks',
   looks: 'Looks at set-ups',
   instruments: 'Instruments',
   loans: 'Loans',

@@ -2,6 +2,8 @@ import { expose } from 'comlink';
 import type { Card } from '$lib/print/card';
 import { cardPicture } from '$lib/print/card-picture';
 import { cardsPdf, type Printed } from '$lib/print/card-pdf';
+import type { HomeCard } from '$lib/print/home-card';
+import { homePdf } from '$lib/print/home-pdf';
 import { labelsPdf } from '$lib/print/labels-pdf';
 import type { Paper } from '$lib/print/papers';
 import { tapesPdf, type PrintedStrips, type TapeStrip } from '$lib/print/tapes-pdf';
@@ -11,6 +13,7 @@ type Report = (done: number) => void;
 const door = {
   cards: (cards: readonly Card[], paper: Paper, report: Report): Promise<Printed> =>
     cardsPdf(cards, ({ drawing }) => cardPicture(drawing), { paper, report }),
+  home: (cards: readonly HomeCard[], report: Report): Promise<Printed> => homePdf(cards, undefined, report),
   labels: (cards: readonly Card[], paper: Paper, report: Report): Promise<Printed> =>
     labelsPdf(cards, { paper, report }),
   strips: (

@@ -1,7 +1,34 @@
-export { CHECKS, checksFor, DRILLS, HANDS_OFF_GOALS_S, HOLD_CHECKS } from './catalogue';
-export { focusOf } from './focus';
+export { DRILL_IDS, DRILLS, drillNamed, drillsFor, type Drill, type DrillId } from './drills';
+export {
+  focusOf,
+  MOST_LESSONS_WAITING,
+  openChecks,
+  REST_DAYS,
+  SECURE_APART_DAYS,
+  standingOf,
+  standingsOf,
+  strengthOf,
+  type CheckStanding,
+  type Focus,
+  type FocusQuestion,
+  type FocusReason,
+  type SeenResult
+} from './focus';
+export { checksFor } from './library';
+export {
+  inWay,
+  lessonLooks,
+  LOOKS_IN_A_LESSON,
+  sceneOf,
+  standpointView,
+  walkOf,
+  type CheckScene
+} from './shown';
+export { SUBJECT_IDS, type SubjectId, type Ways } from './subject-ids';
+export { subjectOf, subjectsFor, wayOf, type Subject, type Way } from './subjects';
 export {
   CHECK_CATEGORIES,
+  FAULT_CAUSES,
   RATINGS,
   RESULT_KINDS,
   STANDPOINTS,
@@ -10,12 +37,11 @@ export {
   type CheckCategory,
   type CheckOutcome,
   type CheckPicture,
-  type Drill,
-  type DrillId,
   type Fault,
   type FaultCause,
+  type Goal,
   type Rating,
   type ResultKind,
-  type SchoolSubject,
+  type SettingStep,
   type Standpoint
 } from './types';

@@ -1,6 +1,10 @@
+import type { Change, ViewName } from '../figure';
 import type { Family } from '../instruments';
+import type { ChoiceId, SettingId } from '../setup';
+import type { DrillId } from './drills';
+import type { SubjectId } from './subject-ids';
 
-/** Categories in the order in which they build on each other. */
+/** Categories in the order in which they build on each other. The cello's stance is its seat. */
 export const CHECK_CATEGORIES = ['ready', 'stance', 'hold', 'left-hand', 'bow-hand', 'bow-use'] as const;
 export type CheckCategory = (typeof CHECK_CATEGORIES)[number];
 
@@ -8,25 +12,44 @@ export type CheckCategory = (typeof CHECK_CATEGORIES)[number];
 export const RATINGS = ['not-seen', 'not-yet', 'with-help', 'mostly', 'secure'] as const;
 export type Rating = (typeof RATINGS)[number];
 
-/** Where a teacher stands to see it best, in the order of a walk round the player. */
-export const STANDPOINTS = ['front', 'left', 'behind', 'right', 'above', 'close'] as const;
+/** Where a teacher stands to see it best, in the order of a walk round the player; then close at a hand or at a thing. */
+export const STANDPOINTS = [
+  'front',
+  'left',
+  'behind',
+  'right',
+  'above',
+  'left-hand',
+  'bow-hand',
+  'instrument'
+] as const;
 export type Standpoint = (typeof STANDPOINTS)[number];
-export type FaultCause = 'set-up' | 'size' | 'habit';
+
+export const FAULT_CAUSES = ['set-up', 'size', 'habit'] as const;
+export type FaultCause = (typeof FAULT_CAUSES)[number];
+
+/** A change of the set-up: which setting, and which way. */
+export interface SettingStep {
+  readonly setting: SettingId | ChoiceId;
+  readonly way: 'raise' | 'lower' | 'other';
+}
 
 /** What can bring a fault about, with its remedy. */
 export interface Cause {
   readonly cause: FaultCause;
   /** What to do, in a teacher's words. */
   readonly remedy: string;
+  /** Where the remedy is a set-up change. */
+  readonly step?: SettingStep;
+  /** Where the remedy is a drill. */
   readonly drill?: DrillId;
 }
-
-/** A subject on which teachers differ, with the ways that are taught. */
-export type SchoolSubject = 'sizing' | 'filling' | 'tilt' | 'scroll-direction';
 
 export interface Fault {
   readonly id: string;
   readonly text: string;
+  /** How the picture of right is strayed from. */
+  readonly changes: readonly Change[];
   /** Likely causes with their remedy, likeliest first. */
   readonly causes: readonly Cause[];
 }
@@ -35,9 +58,16 @@ export interface Fault {
 export const RESULT_KINDS = ['rating', 'seconds', 'count', 'yes-no', 'angle'] as const;
 export type ResultKind = (typeof RESULT_KINDS)[number];
 
+/** From where a check is drawn, by family where that differs. */
+export type CheckView = ViewName | Readonly<Partial<Record<Family, ViewName>>>;
+
+/** The picture of right: a pose, the side from which it is shown, and what sets it off from the pose. */
 export interface CheckPicture {
   readonly pose: string;
-  readonly view: string;
+  readonly view: CheckView;
+  readonly changes: readonly Change[];
+  /** The place on the figure that is looked at. */
+  readonly spot: string;
 }
 
 /** What was seen at one look. */
@@ -47,6 +77,27 @@ export type CheckOutcome =
   | { readonly kind: 'count'; readonly count: number }
   | { readonly kind: 'yes-no'; readonly yes: boolean }
   | { readonly kind: 'angle'; readonly deg: number };
+
+/** How much is enough: at first, and later. */
+export interface Goal {
+  readonly first: number;
+  readonly later: number;
+  /** What more is asked only of those over 15 years. */
+  readonly grown?: number;
+  readonly better: 'more' | 'less';
+  /** When the clock or the counting stops. */
+  readonly stops: string;
+}
+
+/** What right looks like by one way of a subject on which teachers differ. */
+export interface WayOfCheck {
+  readonly right?: string;
+  readonly forPlayer?: string;
+  /** What sets the picture of right off from the pose, in this way. */
+  readonly changes?: readonly Change[];
+  /** This way does not look at it at all. */
+  readonly none?: true;
+}
 
 /** One thing to look at, with what right looks like and what usually goes wrong. */
 export interface Check {
@@ -61,17 +112,11 @@ export interface Check {
   readonly forPlayer: string;
   readonly faults: readonly Fault[];
   readonly result: ResultKind;
-  /** What right looks like here depends on the teacher's school in these subjects. */
-  readonly schools: readonly SchoolSubject[];
-  /** The picture of right: a pose and the side from which it is shown; null while there is none. */
-  readonly picture: CheckPicture | null;
+  readonly goal?: Goal;
+  /** On what it depends, where teachers differ, and what each way changes; a way that is not named changes nothing. */
+  readonly school?: { readonly subject: SubjectId; readonly ways: Readonly<Record<string, WayOfCheck>> };
+  readonly picture: CheckPicture;
   readonly drill: DrillId;
-}
-
-export type DrillId = 'set-and-reset' | 'hands-off' | 'wall-mirror' | 'shake-out' | 'arm-strength';
-
-export interface Drill {
-  readonly id: DrillId;
-  readonly text: string;
-  readonly dose: string;
+  /** Not for beginners: comes once the others are secure. */
+  readonly later?: true;
 }

@@ -14,8 +14,8 @@ import type { Shape } from './drawing/shapes';
 import { bowOf, bowShapes, type Bow, type BowFrame } from './instrument/bow';
 import { bodyHalf, modelOf, type Model } from './instrument/model';
 import { instrumentShapes, type Fittings } from './instrument/solids';
-import { bowFrameOn, bowHandPlan, pluckingPlan } from './pose/bow-hand';
-import { alongArm, armFor, hangingPlan, lapPlan, scrollPlan } from './pose/left-arm';
+import { bowFrameFree, bowFrameOn, bowHandPlan, pluckingPlan } from './pose/bow-hand';
+import { alongArm, armFor, carryingPlan, hangingPlan, lapPlan, scrollPlan } from './pose/left-arm';
 import { leftHandPlan, type HandPlan } from './pose/left-hand';
 import { POSES, type Pose } from './pose/pose';
 import { bassFrame, celloFrame, guardedFrame, shoulderFrame } from './pose/stand';
@@ -118,9 +118,14 @@ export function figureOf(question: FigureQuestion): Figure {
     else frame = shoulderFrame(body, model, pose, base, spine);
   const legs = legsOf(body, spine, model, pose, frame, seated);
   const bow = bowOf(instrument.bowMm, BOW_WEIGHT[family], pose.bowSlack);
-  const lies = frame && pose.rightHand === 'bow' ? bowFrameOn(model, frame, pose, bow) : null;
+  const lies =
+    pose.rightHand !== 'bow'
+      ? null
+      : pose.bowHeld !== 'string'
+        ? bowFrameFree(body, spine, pose.bowHeld, bow)
+        : frame && bowFrameOn(model, frame, pose, bow);
   const plans: Record<Side, HandPlan> = {
-    left: leftPlan(body, spine, model, pose, frame, arm?.plan),
+    left: leftPlan(body, spine, model, pose, frame, lies && { bow, lies }, arm?.plan),
     right: rightPlan(body, spine, model, pose, frame, bow, lies)
   };
   const arms = {} as Record<Side, Arm>;
@@ -206,10 +211,12 @@ function leftPlan(
   model: Model,
   pose: Pose,
   frame: Frame | null,
+  held: { readonly bow: Bow; readonly lies: BowFrame } | null,
   stretched: HandPlan | undefined
 ): HandPlan {
   if (stretched && pose.leftHand === 'alongArm') return stretched;
   if (pose.leftHand === 'lap') return lapPlan(body, spine, 'left');
+  if (held && pose.leftHand === 'bow') return carryingPlan(body, held.bow, held.lies);
   if (!frame || pose.leftHand === 'hanging') return hangingPlan(body, spine, 'left');
   return pose.leftHand === 'scroll'
     ? scrollPlan(body, model, frame)

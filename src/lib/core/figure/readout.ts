@@ -130,6 +130,15 @@ export function spotsOf(parts: Parts): Record<string, Vec> {
     collar: collarOf(body, spine),
     belly: place(spine.waist, [0, -0.05 * body.trunkMm, 0.062 * body.heightMm + pose.bellyOut])
   };
+  if (model.family === 'cello')
+    Object.assign(spots, {
+      seatEdge: place(spine.pelvis, [
+        0,
+        -HIP_OVER_SEAT * body.heightMm,
+        0.035 * body.heightMm + pose.seatBack
+      ]),
+      seat: place(spine.pelvis, [0, -HIP_OVER_SEAT * body.heightMm, -0.09 * body.heightMm])
+    });
   for (const side of SIDES) {
     Object.assign(spots, {
       [`${side}Ear`]: at(signOf(side) * 0.33, EAR_AT, 0),
@@ -169,12 +178,6 @@ export function spotsOf(parts: Parts): Record<string, Vec> {
       axisEnd: on(0, model.overallMm, 0),
       ...(model.family === 'cello'
         ? {
-            seatEdge: place(spine.pelvis, [
-              0,
-              -HIP_OVER_SEAT * body.heightMm,
-              0.035 * body.heightMm + pose.seatBack
-            ]),
-            seat: place(spine.pelvis, [0, -HIP_OVER_SEAT * body.heightMm, -0.09 * body.heightMm]),
             peg: on(0, CELLO_PEG.along * model.bodyMm, CELLO_PEG.out * model.ribMm),
             lowerCorner: on(0, CELLO_LOWER_CORNER.along * model.bodyMm, CELLO_LOWER_CORNER.out)
           }

@@ -103,6 +103,7 @@ export const VIEWS = {
   threeQuarter: all(35, 6),
   threeQuarterRight: all(-40, 6),
   head: close(0, 4, 'head', [0.03, 0.13, 0.52, 0.52]),
+  headQuarter: close(62, 4, 'head', [-0.02, 0.09, 0.34, 0.34]),
   headBehind: close(180, 6, 'head', [-0.05, 0.13, 0.52, 0.52]),
   headLeft: close(90, 4, 'head', [-0.12, 0.13, 0.56, 0.5]),
   trunkLeft: close(90, 4, 'chest', [-0.02, 0.02, 0.7, 0.74]),
@@ -112,19 +113,26 @@ export const VIEWS = {
   leftHand: close(150, 8, 'leftHand', [0, 0.01, 0.19, 0.17], BESIDE_LEFT_HAND),
   leftHandFront: close(-60, 25, 'leftHand', [0, 0.01, 0.19, 0.17], BESIDE_LEFT_HAND),
   leftHandSide: close(98, 6, 'leftHand', [0, 0.01, 0.19, 0.17], BESIDE_LEFT_HAND),
+  leftHandHigh: close(20, 12, 'leftHand', [0, 0.01, 0.24, 0.21], BESIDE_LEFT_HAND),
   leftArm: close(0, 4, 'leftElbow', [-0.06, -0.06, 0.42, 0.4]),
   bowHand: close(5, 18, 'rightHand', [0.01, 0.01, 0.19, 0.17], BESIDE_BOW_HAND),
+  bowBuilding: close(20, 8, 'rightHand', [0.02, -0.02, 0.3, 0.27], [...BESIDE_BOW_HAND, 'instrument']),
   bowHandInside: close(196, -14, 'rightHand', [-0.01, 0.015, 0.19, 0.17], BESIDE_BOW_HAND),
   bowHandAbove: close(-25, 18, 'rightHand', [0, 0.01, 0.19, 0.17], BESIDE_BOW_HAND),
   neckBehind: close(180, 4, 'neckBack', [0, 0.02, 0.34, 0.3]),
-  board: thing(30, 45, 'boardMiddle', [0, 0, 0.5, 0.42], BESIDE_INSTRUMENT),
+  board: thing(30, 45, 'boardMiddle', [0, 0, 0.4, 0.34], BESIDE_INSTRUMENT),
+  boardFront: thing(0, 15, 'boardMiddle', [0, 0, 0.34, 0.29], BESIDE_INSTRUMENT),
   strings: thing(30, 45, 'stringMiddle', [0, 0.1, 0.95, 0.8], BESIDE_INSTRUMENT),
+  tuning: thing(30, 40, 'boardMiddle', [0, -0.06, 0.95, 0.8], BESIDE_INSTRUMENT),
+  tuningFront: thing(0, 15, 'nut', [0, 0.12, 0.66, 0.56], BESIDE_INSTRUMENT),
+  bridge: thing(30, 55, 'bridge', [0, 0, 0.85, 0.72], [...PLAYER, 'left', 'right']),
   pegs: thing(30, 35, 'lowestPeg', [0, 0, 0.5, 0.42], BESIDE_INSTRUMENT),
   back: thing(40, -62, 'bodyMiddle', [0, 0.05, 1.15, 0.95], BESIDE_INSTRUMENT),
   bowMiddle: close(20, 6, 'bowMiddle', [0, 0, 0.26, 0.16], BESIDE_BOW),
   bowMiddleAbove: close(180, 72, 'bowMiddle', [0, 0, 0.26, 0.16], BESIDE_BOW),
   bowFrogAbove: close(180, 72, 'frog', [-0.05, 0.01, 0.2, 0.13], [...BESIDE_BOW, 'leftShoulder']),
   bowFrog: close(20, 6, 'frog', [0.05, 0.01, 0.2, 0.13], [...BESIDE_BOW, 'rightShoulder']),
+  bowRight: close(-55, 8, 'bow', [0, 0, 0.5, 0.42]),
   bowFront: close(0, 4, 'bow', [0, 0, 0.56, 0.46]),
   pluckHand: close(-10, 20, 'rightHand', [0.02, 0.02, 0.24, 0.21], BESIDE_PLUCK_HAND),
   pinClose: close(60, 12, 'pinTip', [0, -0.04, 0.3, 0.22], ['left', 'right', 'stool']),
@@ -142,8 +150,11 @@ export const VIEW_NAMES = Object.keys(VIEWS) as readonly ViewName[];
  * @example
  * shownMm(VIEWS.front, 1300, 360) // { wide: 1300, high: 1365 }
  */
-export function shownMm({ crop }: View, heightMm: number, bodyMm: number) {
-  if (!crop) return { wide: heightMm, high: 1.05 * heightMm };
+export function shownMm({ crop, elevation }: View, heightMm: number, bodyMm: number) {
+  if (!crop)
+    return elevation > 60
+      ? { wide: 0.8 * heightMm, high: 0.65 * heightMm }
+      : { wide: heightMm, high: 1.05 * heightMm };
   const by = crop.of === 'body' ? bodyMm : heightMm;
   return { wide: crop.width * by, high: crop.height * by };
 }

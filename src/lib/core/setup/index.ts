@@ -93,12 +93,14 @@ export {
   SETUP_KIND_OF,
   SETUP_KINDS,
   unitOf,
+  type ChoiceId,
   type SettingId,
   type SettingReach,
   type SettingUnit,
   type SetupChoices,
   type SetupKind
 } from './kinds';
+export { asDrawn } from './as-drawn';
 export { withOwn, withOwnValue } from './own-values';
 export { SEEN_PICTURES, type SeenPicture } from './pictures';
 export {

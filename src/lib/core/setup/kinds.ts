@@ -37,6 +37,9 @@ export const SETUP_CHOICES = {
   standing: { bowHold: ['overhand', 'underhand'] }
 } as const satisfies Readonly<Record<SetupKind, Readonly<Record<string, readonly string[]>>>>;
 
+/** Every setting that is one of a few ways. */
+export type ChoiceId = { [Kind in SetupKind]: keyof (typeof SETUP_CHOICES)[Kind] }[SetupKind];
+
 export type SetupChoices<Kind extends SetupKind> = {
   readonly [
     Id in keyof (typeof SETUP_CHOICES)[Kind]

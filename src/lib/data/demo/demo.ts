@@ -1,5 +1,4 @@
 import { expectedLength, FIT_ORDER, type MeasurementId } from '$lib/core/body';
-import { checksFor, RATINGS } from '$lib/core/checks';
 import type { Family, Size } from '$lib/core/instruments';
 import { dayOf, daysLater, monthsLater, type IsoDay } from '$lib/core/time';
 import { followTrial, looksFor, STOP, type TrialAnswer, type TrialVerdict } from '$lib/core/trial';
@@ -9,6 +8,7 @@ import { commit } from '../changes';
 import type { Database } from '../database';
 import { newDraft } from '../drafts';
 import type {
+  Aid,
   CheckResult,
   Draft,
   Fit,
@@ -24,6 +24,7 @@ import type {
 import { DEFAULT_SETTINGS } from '../settings';
 import { DEMO_CAST, type DemoPlayer } from './cast';
 import { demoKit } from './kit';
+import { DEMO_LESSONS, demoAids, demoLesson, demoSeats } from './lessons';
 import { demoSetUp } from './set-ups';
 
 /** Growth of a beginner, mm a day: about 6 cm a year. */
@@ -41,6 +42,7 @@ export interface DemoRecords {
   readonly lessons: readonly Lesson[];
   readonly checks: readonly CheckResult[];
   readonly pains: readonly Pain[];
+  readonly aids: readonly Aid[];
   readonly days: readonly FittingDay[];
   readonly drafts: readonly Draft[];
 }
@@ -225,32 +227,26 @@ class Story {
   }
 
   #check(fit: Fit, round: number): void {
-    const lessonId = `${this.player.id}:${fit.day}`;
-    if (checksFor(fit.family).length > 0)
-      this.lessons.push({
-        id: lessonId,
-        playerId: this.player.id,
-        at: at(fit.day, '09:40:00'),
-        day: fit.day,
-        groupId: this.player.groupId
-      });
-    checksFor(fit.family).forEach((check, index) => {
-      const level = Math.min(4, 1 + round + Math.round(quirk(`${this.who.name}${check.id}`)));
-      const outcome: CheckResult['outcome'] =
-        check.result === 'seconds'
-          ? { kind: 'seconds', seconds: 2 + round * 2 }
-          : { kind: 'rating', rating: RATINGS[Math.max(1, level)] ?? 'mostly' };
-      this.checks.push({
-        id: `${this.player.id}-check-${round}-${index}`,
-        playerId: this.player.id,
-        checkId: check.id,
-        at: at(fit.day, `09:4${index}:00`),
-        day: fit.day,
-        setupId: this.setups.at(-1)?.id ?? null,
-        lessonId,
-        outcome,
-        faults: level <= 1 && check.faults[0] ? [check.faults[0].id] : []
-      });
+    const { lesson, checks } = demoLesson(this.player, fit, round, {
+      category: 'hold',
+      setupId: this.setups.at(-1)?.id ?? null,
+      quirk
+    });
+    this.lessons.push(lesson);
+    this.checks.push(...checks);
+  }
+
+  /** Weekly lessons since the last decision, a category each. */
+  lessonsSince(): void {
+    const fit = this.fits.at(-1);
+    if (!fit) return;
+    const setupId = this.setups.at(-1)?.id ?? null;
+    DEMO_LESSONS.forEach(({ category, daysAgo }, week) => {
+      const day = daysLater(this.today, -daysAgo);
+      if (day <= fit.day) return;
+      const { lesson, checks } = demoLesson(this.player, { ...fit, day }, week, { category, setupId, quirk });
+      this.lessons.push(lesson);
+      this.checks.push(...checks);
     });
   }
 }
@@ -287,6 +283,7 @@ function tell(who: DemoPlayer, index: number, today: IsoDay): Story {
     const all = FIT_ORDER[who.family];
     story.measure(measured.daysAgo, measured.part ? all.slice(0, PART[who.family]) : all);
   }
+  if (trial !== 'stopped' && who.story !== 'archived') story.lessonsSince();
   return story;
 }
 
@@ -316,7 +313,12 @@ export function demoRecords(now: Date): DemoRecords {
   const of = <T>(pick: (story: Story) => readonly T[]) => stories.flatMap(pick);
   const names = [...new Set(DEMO_CAST.map(({ group }) => group))].filter((name) => name !== '');
   return {
-    groups: names.map((name) => ({ id: groupId(name), name, seating: [], demo: true })),
+    groups: names.map((name) => ({
+      id: groupId(name),
+      name,
+      seating: demoSeats(stories.filter(({ who }) => who.group === name).map(({ player }) => player.id)),
+      demo: true
+    })),
     players: stories.map(({ player }) => player),
     measurements: of((story) => story.measurements),
     fits: of((story) => story.fits),
@@ -326,6 +328,7 @@ export function demoRecords(now: Date): DemoRecords {
     lessons: of((story) => story.lessons),
     checks: of((story) => story.checks),
     pains: of((story) => story.pains),
+    aids: demoAids(today),
     drafts: stories
       .filter(({ who }) => who.story === 'half-measured')
       .map(({ player }) => newDraft(player.id, new Date(now.getTime() - 3_600_000)))
@@ -343,5 +346,5 @@ export const loadDemo = (db: Database, now = new Date()): Promise<void> =>
     // Players first: whatever belongs to one is refused without.
     for (const table of ['groups', 'players', 'measurements', 'fits', 'trials', 'setups'] as const)
       await all(table);
-    for (const table of ['lessons', 'checks', 'pains', 'days', 'drafts'] as const) await all(table);
+    for (const table of ['lessons', 'checks', 'pains', 'aids', 'days', 'drafts'] as const) await all(table);
   });

@@ -1,6 +1,20 @@
 import { array, boolean, number, object } from 'yup';
-import { RATINGS } from '$lib/core/checks';
-import { byField, dated, exactly, family, id, moment, oneOf, size, text, type RecordOf } from './fields';
+import { CHECK_CATEGORIES, RATINGS, STANDPOINTS } from '$lib/core/checks/types';
+import { FAMILIES } from '$lib/core/instruments';
+import {
+  byField,
+  dated,
+  day,
+  exactly,
+  family,
+  id,
+  moment,
+  oneOf,
+  owned,
+  size,
+  text,
+  type RecordOf
+} from './fields';
 
 /** A clock that ran longer than this asks before it records, s. */
 export const LONG_CLOCK_S = 600;
@@ -19,8 +33,33 @@ const angle = exactly(
 );
 type Outcome = typeof rating | typeof seconds | typeof count | typeof yesNo | typeof angle;
 
+/** Points that are set as practice at most: more nobody remembers at home. */
+export const MOST_POINTS = 3;
+export const REMEDY_LENGTH = 300;
+
+const practice = exactly(
+  object({
+    checkId: id().required(),
+    fault: id().nullable().defined(),
+    /** What is to be done, and the drill with its dose; the teacher's own words. */
+    remedy: text(REMEDY_LENGTH),
+    drill: id().nullable().defined(),
+    dose: text(80)
+  })
+);
+export type Practice = RecordOf<typeof practice>;
+
 /** One lesson of a player: what is looked at on one day belongs together. Its id is `player:day`. */
-export const lessonSchema = exactly(object({ ...dated, groupId: id().nullable().defined() }));
+export const lessonSchema = exactly(
+  object({
+    ...dated,
+    groupId: id().nullable().defined(),
+    /** What was worked on, what was set as practice, and when to look again; absent while the lesson goes on. */
+    category: oneOf(CHECK_CATEGORIES).optional(),
+    practice: array().of(practice.required()).max(MOST_POINTS).optional(),
+    nextLook: day().optional()
+  })
+);
 export type Lesson = RecordOf<typeof lessonSchema>;
 
 /** What was seen at one look at one check. */
@@ -53,3 +92,55 @@ export const painSchema = exactly(
   })
 );
 export type Pain = RecordOf<typeof painSchema>;
+
+/** Little helps on bow, neck or hand that are given up again. */
+export const AID_KINDS = ['cup', 'sticker', 'dot', 'tape', 'other'] as const;
+export type AidKind = (typeof AID_KINDS)[number];
+
+/** An aid as it is in use: first a lesson without, then gone. */
+export const aidSchema = exactly(
+  object({
+    ...owned,
+    kind: oneOf(AID_KINDS).required(),
+    /** Where it is, in a few words. */
+    where: text(80),
+    from: day().required(),
+    /** The first lesson without it; null before. */
+    weaned: day().nullable().defined(),
+    to: day().nullable().defined()
+  })
+);
+export type Aid = RecordOf<typeof aidSchema>;
+
+const stray = exactly(object({ kind: id().required(), amount: number().min(0).max(400).optional() }));
+const strays = () => array().of(stray.required()).max(12).defined();
+
+/** A teacher's own check: words, a standpoint, and a picture put together from poses and changes. */
+export const ownCheckSchema = exactly(
+  object({
+    id: id().required(),
+    families: array().of(oneOf(FAMILIES).required()).min(1).max(FAMILIES.length).defined(),
+    category: oneOf(CHECK_CATEGORIES).required(),
+    standpoint: oneOf(STANDPOINTS).required(),
+    title: text(60).required(),
+    right: text(REMEDY_LENGTH),
+    forPlayer: text(80),
+    pose: id().required(),
+    view: id().required(),
+    spot: id().required(),
+    faults: array()
+      .of(
+        exactly(
+          object({
+            id: id().required(),
+            text: text(80).required(),
+            remedy: text(REMEDY_LENGTH),
+            changes: strays()
+          })
+        ).required()
+      )
+      .max(4)
+      .defined()
+  })
+);
+export type OwnCheckRecord = RecordOf<typeof ownCheckSchema>;

@@ -13,6 +13,7 @@ import {
   type Schema
 } from 'yup';
 import { MEASUREMENT_IDS } from '$lib/core/body';
+import { SUBJECT_IDS } from '$lib/core/checks/subject-ids';
 import { FAMILIES, sizesOf, type Family } from '$lib/core/instruments';
 import { LANDING_SCHOOLS, OWN_LIMIT_RANGE } from '$lib/core/sizing';
 
@@ -99,6 +100,9 @@ export const sizesBelong = <T extends AnyObject>(
     const path = context.path ? `${context.path}.${wrong}` : wrong;
     return context.createError({ path, message: 'is a size that the family does not come in' });
   }) as ObjectSchema<T>;
+
+/** The ways of subjects on which teachers differ. */
+export const ways = () => each(SUBJECT_IDS, () => string().max(40));
 
 /** Which schema an object must meet, by its field that says its kind. */
 export const byField = <S extends Schema>(

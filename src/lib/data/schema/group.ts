@@ -1,5 +1,5 @@
 import { array, boolean, number, object, string } from 'yup';
-import { exactly, id, type RecordOf } from './fields';
+import { exactly, id, ways, type RecordOf } from './fields';
 import { GROUP_LENGTH } from './player';
 
 /** Players who are taught together, and where each has a seat in the room. */
@@ -20,6 +20,8 @@ export const groupSchema = exactly(
       )
       .max(500)
       .defined(),
+    /** The group's own ways where they are not the teacher's. */
+    ways: ways().optional(),
     demo: boolean().required()
   })
 );

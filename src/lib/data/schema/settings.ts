@@ -1,4 +1,4 @@
-import { array, number, object, type ISchema, type TestContext } from 'yup';
+import { array, mixed, number, object, type ISchema, type TestContext } from 'yup';
 import {
   EDITABLE_DIMENSIONS,
   FAMILIES,
@@ -9,7 +9,7 @@ import {
 import { LENGTH_UNITS } from '$lib/core/length';
 import { OWN_REST_KINDS, REST_SCHOOLS, SCROLL_SCHOOLS, TILT_SCHOOLS } from '$lib/core/setup';
 import { A_RANGE_HZ } from '$lib/core/tones';
-import { each, exactly, id, landingRule, length, oneOf, text, type RecordOf } from './fields';
+import { each, exactly, id, landingRule, length, oneOf, text, ways, type RecordOf } from './fields';
 
 const THEMES = ['light', 'dark', 'system'] as const;
 export type ThemeChoice = (typeof THEMES)[number];
@@ -31,6 +31,19 @@ const dimensions = ofFamily((family) =>
 
 /** Rests that a teacher has, at most: more would be a shop. */
 export const MOST_OWN_RESTS = 60;
+
+/** A check in the teacher's own words; the library's where absent. */
+const checkWords = exactly(
+  object({ title: text(60).optional(), right: text(300).optional(), forPlayer: text(80).optional() })
+);
+export type CheckWords = RecordOf<typeof checkWords>;
+
+const areWords = (value: unknown): boolean =>
+  value === undefined ||
+  (typeof value === 'object' &&
+    value !== null &&
+    Object.keys(value).length <= 400 &&
+    Object.values(value).every((words) => checkWords.isValidSync(words)));
 
 const notBelow =
   (lower: string, words: string) =>
@@ -74,6 +87,14 @@ export const settingsSchema = exactly(
     /** The teacher's own dimensions, by family and size. */
     dimensions: exactly(object(dimensions)).required() as unknown as ISchema<DimensionOverrides>,
     theme: oneOf(THEMES).required(),
+    /** The ways of the subjects on which teachers differ; the usual ones where absent. */
+    ways: ways().optional(),
+    /** Checks that are not looked at, in the teacher's own words, and in the teacher's order. */
+    hiddenChecks: array().of(id().required()).max(400).optional(),
+    checkWords: mixed<Readonly<Record<string, CheckWords>>>()
+      .test('words', 'must be words by check', areWords)
+      .optional(),
+    checkOrder: array().of(id().required()).max(400).optional(),
     /** The teacher's own rests, to choose from; none where absent. */
     rests: array().of(ownRest.required()).max(MOST_OWN_RESTS).optional(),
     /** The A that is tuned to, Hz; the usual one where absent. */

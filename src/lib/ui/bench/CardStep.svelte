@@ -37,10 +37,8 @@
           The card shows set-up {bench.setup.kept?.version}. What you changed since is not kept yet.
         </p>
       {/if}
-      {#if !bench.focus && bench.checks.length > 0}
-        <p class="soft">
-          No focus yet: rate at least one check below secure, and the weakest comes onto the card.
-        </p>
+      {#if !bench.focus}
+        <p class="soft">No focus yet: look at the hold, and what needs it most comes onto the card.</p>
       {/if}
     </div>
   </div>

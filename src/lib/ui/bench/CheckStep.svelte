@@ -1,12 +1,9 @@
 <script lang="ts">
-  import { HANDS_OFF_GOALS_S, type Check, type CheckOutcome, type Rating } from '$lib/core/checks';
-  import { db, recordCheck, toggleFault, type Player } from '$lib/data';
-  import { attempt } from '$lib/ui/shell/attempt';
-  import { TOUCH_CAUTION } from '$lib/words/checks';
+  import type { Player } from '$lib/data';
+  import { outcomeText, TOUCH_CAUTION } from '$lib/words/checks';
   import type { Bench } from './bench.svelte';
-  import CheckRow from './CheckRow.svelte';
-  import Stopwatch from './Stopwatch.svelte';
 
+  /** The door to the looks with the new set-up, and what was seen in this fit. */
   let {
     bench,
     player,
@@ -16,62 +13,41 @@
 
   /** Pain in this fit stops every check until its note is closed. */
   const stopped = $derived(bench.pains.length > 0);
-  const setupId = $derived(bench.setup.kept?.id ?? null);
-  let list: HTMLElement | undefined = $state();
-
-  const record = (check: Check, outcome: CheckOutcome, faults: readonly string[]) =>
-    attempt(() => recordCheck(db, player, check, { outcome, faults, setupId }));
-
-  async function rate(check: Check, rating: Rating) {
-    const faults = rating === 'secure' ? [] : (bench.seen[check.id]?.faults ?? []);
-    if (await record(check, { kind: 'rating', rating }, faults)) goOn(check);
-  }
-
-  /** The focus moves to the next check, so that digits alone run through them. */
-  function goOn(check: Check) {
-    const following = bench.checks[bench.checks.indexOf(check) + 1];
-    const row = following && list?.querySelector(`[data-check="${following.id}"]`);
-    row?.querySelector<HTMLElement>(following?.result === 'seconds' ? '[data-watch]' : 'input')?.focus();
-  }
-
-  /** Times of one check, newest first. */
-  const secondsOf = (check: Check) =>
-    bench.checkResults.flatMap(({ checkId, outcome }) =>
-      checkId === check.id && outcome.kind === 'seconds' ? [outcome.seconds] : []
-    );
+  const seen = $derived(
+    bench.library.checks.flatMap((check) => {
+      const result = bench.seen[check.id];
+      return result ? [{ check, result }] : [];
+    })
+  );
 </script>
 
 {#if !bench.decided}
   <p class="soft">The checks follow the decided size.</p>
 {:else}
-  <p class="soft">{TOUCH_CAUTION} Digits 1 to 5 rate and go on.</p>
+  <p class="soft">{TOUCH_CAUTION}</p>
   {#if stopped}<p class="stopped"><b>Stopped for pain.</b> Close its note to go on.</p>{/if}
-  <ol bind:this={list}>
-    {#each bench.checks as check (check.id)}
-      {#snippet timer()}
-        {@const seconds = secondsOf(check)}
-        <Stopwatch
-          goals={[HANDS_OFF_GOALS_S.first, HANDS_OFF_GOALS_S.later]}
-          best={seconds.length > 0 ? Math.max(...seconds) : null}
-          last={seconds[0] ?? null}
-          {stopped}
-          onstop={(time) => record(check, { kind: 'seconds', seconds: time }, [])}
-        />
-      {/snippet}
-      <CheckRow
-        {check}
-        result={bench.seen[check.id]}
-        disabled={stopped}
-        onrate={(rating) => rate(check, rating)}
-        onfault={(fault) => attempt(() => toggleFault(db, player, check, fault, setupId))}
-        timer={check.result === 'seconds' ? timer : undefined}
-      />
-    {/each}
-  </ol>
+  {#if seen.length > 0}
+    <ul>
+      {#each seen as { check, result } (check.id)}
+        <li data-seen-check={check.id}>
+          <b>{check.title}</b>
+          <span class="soft"
+            >{outcomeText(result.outcome)}{result.faults.length > 0
+              ? `: ${check.faults
+                  .filter(({ id }) => result.faults.includes(id))
+                  .map(({ text }) => text.toLowerCase())
+                  .join(', ')}`
+              : ''}</span
+          >
+        </li>
+      {/each}
+    </ul>
+  {/if}
   <p class="done">
-    <button type="button" class="btn {isNext ? 'act-next' : 'act'}" data-act="to-card" onclick={ondone}
-      >Make the card <span class="key">↵</span></button
+    <a class="btn {isNext ? 'act-next' : 'act'}" data-act="to-looks" href="/lesson/{player.id}?category=hold"
+      >Look at the hold {#if isNext}<span class="key">↵</span>{/if}</a
     >
+    <button type="button" class="btn act" data-act="to-card" onclick={ondone}>Make the card</button>
   </p>
 {/if}
 
@@ -80,7 +56,17 @@
     color: var(--stop);
     margin-top: 0.5rem;
   }
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 0.75rem;
+    padding-block: 0.35rem;
+    border-bottom: 1px solid var(--line);
+  }
   .done {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.75rem;
     margin-top: 1rem;
   }
 </style>

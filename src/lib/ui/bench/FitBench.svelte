@@ -36,8 +36,6 @@
   );
 
   const STEPS = ALL_STEPS;
-  /** Checks of the hold are there for violin and viola. */
-  const hasChecks = $derived(bench.checks.length > 0);
   const fields = $derived(FIT_ORDER[player.family]);
 
   const done: Readonly<Record<StepId, boolean>> = $derived({
@@ -45,7 +43,7 @@
     try: bench.tried !== null || bench.decided !== null,
     decide: bench.decided !== null,
     'set-up': bench.setup.kept !== null && !bench.setup.changed,
-    check: !hasChecks || Object.keys(bench.seen).length > 0,
+    check: Object.keys(bench.seen).length > 0,
     card: false
   });
   /** A trial comes next where the tape does not settle it; else it may be left out. */
@@ -60,7 +58,7 @@
     try: ['[data-look]', '[data-act="begin-trial"]'],
     decide: ['[data-act="accept-size"]'],
     'set-up': ['[data-act="keep-setup"]'],
-    check: ['[data-check] input'],
+    check: ['[data-act="to-looks"]'],
     card: ['[data-act="print-card"]']
   };
 
@@ -134,21 +132,10 @@
       ? `${sinceLast} changes since the last set-up`
       : 'Stance first, then the support, then look again.'}
   >
-    <SetupStep
-      {bench}
-      {player}
-      isNext={nextStep === 'set-up'}
-      ondone={() => goTo(hasChecks ? 'check' : 'card')}
-    />
+    <SetupStep {bench} {player} isNext={nextStep === 'set-up'} ondone={() => goTo('check')} />
   </Step>
   <Step id="check" title="Check the hold" note="From the body outward.">
-    {#if hasChecks}
-      <CheckStep {bench} {player} isNext={nextStep === 'check'} ondone={() => goTo('card')} />
-    {:else}
-      <p class="soft">
-        There are no checks for this family yet. What you see at the set-up above is kept with it.
-      </p>
-    {/if}
+    <CheckStep {bench} {player} isNext={nextStep === 'check'} ondone={() => goTo('card')} />
   </Step>
   <Step id="card" title="Card" note="A6, to take home.">
     <CardStep {bench} {player} isNext={nextStep === 'card'} />

@@ -1,5 +1,5 @@
 import { combineReadings, MEASUREMENTS, type MeasurementId, type Readings } from '$lib/core/body';
-import { checksFor, focusOf, type Check } from '$lib/core/checks';
+import type { Check } from '$lib/core/checks';
 import { isBeyondReference } from '$lib/core/growth';
 import type { Size } from '$lib/core/instruments';
 import type { Outlook } from '$lib/core/outlook';
@@ -19,11 +19,11 @@ import {
   newestFirst,
   newestFitOf,
   openPains,
-  outcomesOf,
   outlookFor,
   readingsOf,
   sizingQuestion,
   triedOf,
+  waysFor,
   withComing,
   type Draft,
   type Fit,
@@ -38,6 +38,8 @@ import { sexOf } from '$lib/data/lengths';
 import { clock } from '$lib/ui/clock.svelte';
 import { live, liveRecord, liveRows, type Live } from '$lib/ui/live.svelte';
 import { TypedTexts } from '$lib/ui/typed.svelte';
+import { LiveLibrary } from '$lib/ui/lesson/library.svelte';
+import { checksAtWork } from '$lib/ui/newest-card';
 import { SetupBench } from './setup.svelte';
 
 /**
@@ -56,6 +58,8 @@ export class Bench {
   readonly #looks;
   readonly #draft: Live<Draft | null>;
   readonly #settings;
+  readonly #atWork: Live<Check | null>;
+  readonly library: LiveLibrary;
   readonly typed: TypedTexts;
   /** The set-up, as it is on the screen and as it was kept. */
   readonly setup = new SetupBench(this);
@@ -76,6 +80,18 @@ export class Bench {
     this.#draft = liveRecord('drafts', () => db.drafts.get(playerId), isIt);
     this.#settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
     this.typed = new TypedTexts(playerId);
+    this.#atWork = live<Check | null>(async () => {
+      const player = await db.players.get(playerId);
+      return player ? ((await checksAtWork([player]))[0] ?? null) : null;
+    }, null);
+    this.library = new LiveLibrary(
+      () =>
+        this.player && {
+          family: this.player.family,
+          settings: this.settings,
+          ways: waysFor(this.settings, null)
+        }
+    );
   }
 
   get ready(): boolean {
@@ -208,13 +224,14 @@ export class Bench {
     );
   });
 
-  readonly checks: readonly Check[] = $derived.by(() => (this.player ? checksFor(this.player.family) : []));
-
   /** The newest result of each check in this fit. */
   readonly seen = $derived.by(() => {
     const { of } = this;
     return newestByCheck(this.#checks.current.filter((result) => of && isOfThisFit(of, result)));
   });
 
-  readonly focus: Check | null = $derived.by(() => focusOf(this.checks, outcomesOf(this.#checks.current)));
+  /** What is worked on: for the card. */
+  get focus(): Check | null {
+    return this.#atWork.current;
+  }
 }

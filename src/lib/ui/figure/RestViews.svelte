@@ -2,7 +2,7 @@
   import { heightOf, type Readings } from '$lib/core/body';
   import { VIEWS } from '$lib/core/figure/views';
   import type { Family, NominalInstrument } from '$lib/core/instruments';
-  import { SCROLL_DEG, type RestArrangement } from '$lib/core/setup';
+  import { asDrawn, type RestArrangement } from '$lib/core/setup';
   import { SCROLL_WORDS } from '$lib/words/setup';
   import { drawPicture } from '$lib/workers/pictures';
   import { Drawn } from './drawn.svelte';
@@ -34,11 +34,7 @@
     family,
     readings: known,
     instrument: { ...instrument, chinRestMm: rest.settings.chinRest.value },
-    setup: {
-      scrollDeg: SCROLL_DEG[rest.choices.scroll],
-      tiltDeg: rest.settings.tilt.value,
-      rest: { leftMm: rest.settings.shoulderFoot.value, rightMm: rest.settings.chestFoot.value }
-    }
+    setup: asDrawn(rest)
   });
   const heightMm = $derived(known.height?.[0] ?? ANY_HEIGHT_MM);
   const cropOf = (view: SeenFrom) => VIEWS[view].crop ?? { width: 1, height: 1 };

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Readings } from '$lib/core/body';
-  import type { Change } from '$lib/core/figure';
+  import type { Change, FigureSetup } from '$lib/core/figure';
   import { detailFor, shapeOf, type View } from '$lib/core/figure/views';
   import type { Family, NominalInstrument } from '$lib/core/instruments';
   import { drawPicture } from '$lib/workers/pictures';
@@ -14,7 +14,9 @@
     instrument,
     pose,
     view,
-    changes
+    changes,
+    marked = changes,
+    setup
   }: {
     family: Family;
     readings: Readings;
@@ -22,6 +24,9 @@
     pose: string;
     view: View;
     changes: readonly Change[];
+    /** What of it is marked; all of the changes where nothing else is said. */
+    marked?: readonly Change[];
+    setup?: FigureSetup;
   } = $props();
 
   const WIDE_PX = 150;
@@ -29,11 +34,11 @@
   const heightMm = $derived(readings.height?.[0] ?? 1400);
   const drawn = new Drawn(
     () => ({
-      question: { family, readings, instrument, pose, changes },
+      question: { family, readings, instrument, pose, changes, ...(setup ? { setup } : {}) },
       options: {
         view,
         detail: detailFor(view, { wide: WIDE_PX, high: HIGH_PX }, heightMm, instrument.bodyMm),
-        marked: changes
+        marked
       }
     }),
     ({ question, options }) => drawPicture(question, options)

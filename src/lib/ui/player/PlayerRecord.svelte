@@ -9,6 +9,7 @@
     groupNames,
     groupOf,
     openPains,
+    waysFor,
     type GroupNames,
     type Player,
     type PlayerCase,
@@ -18,6 +19,7 @@
   import { Action } from '$lib/ui/action.svelte';
   import { clock } from '$lib/ui/clock.svelte';
   import { live, liveRecord, liveRows } from '$lib/ui/live.svelte';
+  import { LiveLibrary } from '$lib/ui/lesson/library.svelte';
   import PainNotes from '$lib/ui/PainNotes.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import Part from '$lib/ui/shell/Part.svelte';
@@ -49,6 +51,15 @@
   const days = live<readonly TimelineDay[]>(() => timeline(db, owned.playerId), []);
   const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
   const groups = live<GroupNames>(() => groupNames(db), new Map());
+
+  const library = new LiveLibrary(
+    () =>
+      player.current && {
+        family: player.current.family,
+        settings: settings.current,
+        ways: waysFor(settings.current, null)
+      }
+  );
 
   let editing = $state(false);
   let deleting = $state(false);
@@ -101,6 +112,7 @@
       </div>
       <div class="actions">
         <a class="btn act-next" href="/fit/{who.id}">To the bench</a>
+        <a class="btn act" href="/lesson/{who.id}">Lesson</a>
         <a class="btn act" href="/set-up/{who.id}">Set-up, large</a>
         <a class="btn act" href="/card/{who.id}">Card</a>
         <button type="button" class="btn act" onclick={() => (editing = !editing)} aria-expanded={editing}
@@ -156,7 +168,9 @@
     {#if days.current.length === 0}
       <p class="soft">Nothing yet. What you measure, decide and set up stays here with its date.</p>
     {:else}
-      <Part name="The history"><Timeline days={days.current} unit={settings.current.unit} /></Part>
+      <Part name="The history"
+        ><Timeline days={days.current} unit={settings.current.unit} checks={library.checks} /></Part
+      >
     {/if}
   </div>
 {/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { combineReadings, MEASUREMENT_IDS } from '$lib/core/body';
-  import { CHECKS } from '$lib/core/checks';
+  import type { Check } from '$lib/core/checks';
   import { formatLength, type LengthUnit } from '$lib/core/length';
   import type { CheckResult, Measurement } from '$lib/data';
   import type { TimelineDay } from '$lib/data/timeline';
@@ -11,7 +11,11 @@
   import { changeSentences, SLOPE_WORDS } from '$lib/words/setup';
   import { trialVerdictSentence } from '$lib/words/trial';
 
-  let { days, unit }: { days: readonly TimelineDay[]; unit: LengthUnit } = $props();
+  let {
+    days,
+    unit,
+    checks: library
+  }: { days: readonly TimelineDay[]; unit: LengthUnit; checks: readonly Check[] } = $props();
 
   const inOrder = (measurements: readonly Measurement[]) =>
     [...measurements].sort((a, b) => MEASUREMENT_IDS.indexOf(a.kind) - MEASUREMENT_IDS.indexOf(b.kind));
@@ -25,11 +29,10 @@
     return formatLength(value.mm, unit);
   }
 
-  const titleOf = (result: CheckResult) =>
-    CHECKS.find(({ id }) => id === result.checkId)?.title ?? result.checkId;
+  const checkOf = (result: CheckResult) => library.find(({ id }) => id === result.checkId);
+  const titleOf = (result: CheckResult) => checkOf(result)?.title ?? result.checkId;
   const faultsOf = (result: CheckResult) =>
-    CHECKS.find(({ id }) => id === result.checkId)?.faults.filter(({ id }) => result.faults.includes(id)) ??
-    [];
+    checkOf(result)?.faults.filter(({ id }) => result.faults.includes(id)) ?? [];
 </script>
 
 <ol class="days">

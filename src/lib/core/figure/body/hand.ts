@@ -148,11 +148,11 @@ export function handShapes(
     shapes.push(nail(chain, chain[1], radius * 0.82, part));
     if (nailsLong > 0) {
       const out = unit(sub(chain[3], chain[2]));
-      const back = across(frame.y, out);
+      const back = across(sub(chain[2], chain[1]), out);
       const root = sum(chain[3], scale(out, 0.3 * radius), scale(back, 0.75 * radius));
-      const end = sum(root, scale(out, 0.05 * H * nailsLong), scale(back, 0.1 * H * nailsLong));
+      const end = sum(root, scale(out, 0.08 * H * nailsLong), scale(back, 0.24 * H * nailsLong));
       shapes.push(
-        cone(root, end, radius * 0.6, radius * 0.3, {
+        cone(root, end, radius * 0.66, radius * 0.34, {
           part: `${side}Nail`,
           tone: 'nail'
         })

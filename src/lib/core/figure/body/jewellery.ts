@@ -17,24 +17,24 @@ export function jewelleryShapes(body: FigureBody, spine: Spine, { necklace, earr
     const { x, y, z } = spine.chest;
     const ring = ringAt(
       add(collarOf(body, spine), scale(y, -0.004 * h)),
-      scale(x, 0.052 * h),
-      add(scale(z, 0.05 * h), scale(y, -0.05 * h)),
+      scale(x, 0.064 * h),
+      add(scale(z, 0.075 * h), scale(y, -0.085 * h)),
       24
     );
     ring.forEach((point, i) =>
-      shapes.push(cone(point, ring[(i + 1) % ring.length] ?? point, 0.0042 * h, 0.0042 * h, look))
+      shapes.push(cone(point, ring[(i + 1) % ring.length] ?? point, 0.006 * h, 0.006 * h, look))
     );
-    shapes.push(ball(ring[6] ?? collarOf(body, spine), 0.014 * h, { part: 'necklace', tone: 'metal' }));
+    shapes.push(ball(ring[6] ?? collarOf(body, spine), 0.022 * h, { part: 'necklace', tone: 'metal' }));
   }
   if (earring > 0) {
     const at = onHead(spine, body);
     shapes.push(
-      cone(at(0.34, 0.33, -0.01), at(0.35, 0.22, -0.01), 0.003 * h, 0.003 * h, {
+      cone(at(0.34, 0.33, -0.01), at(0.37, 0.06, 0.02), 0.005 * h, 0.005 * h, {
         part: 'earring',
         tone: 'metal',
         slender: true
       }),
-      ball(at(0.35, 0.17, -0.01), 0.011 * h, { part: 'earring', tone: 'metal' })
+      ball(at(0.37, -0.02, 0.02), 0.038 * h, { part: 'earring', tone: 'metal' })
     );
   }
   return shapes;

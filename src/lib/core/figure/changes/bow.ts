@@ -179,6 +179,14 @@ export const BOW_CHANGES = {
     at('bow', 0.06),
     byHold('head', 'bowFront')
   ),
+  'bow-underhand': change(
+    ['bass'],
+    ['there', 1, 1],
+    (a) => ({ bowUnder: a }),
+    BOW_HAND,
+    at('rightHand', 0.06),
+    'bowFront'
+  ),
   'plucking-upward': change(
     FAMILIES,
     ['share', 1, 1],

@@ -27,7 +27,7 @@ export const KIT_CHANGES = {
     (a) => ({ nailsLong: a }),
     ['leftNail'],
     at('leftFingers', 0.04),
-    { violin: 'leftHand', viola: 'leftHand', cello: 'leftHandSide', bass: 'leftHandFront' }
+    byHold('leftHand', 'leftHandFront')
   ),
   'tapes-missing': change(
     FAMILIES,
@@ -35,7 +35,7 @@ export const KIT_CHANGES = {
     () => ({ tapesAway: true }),
     ['fingerboard'],
     at('boardMiddle', 0.04),
-    'board'
+    byHold('board', 'boardFront')
   ),
   'tapes-slipped': change(
     FAMILIES,
@@ -43,7 +43,7 @@ export const KIT_CHANGES = {
     (a) => ({ tapesMoved: a }),
     ['tape'],
     at('boardMiddle', 0.04),
-    'board'
+    byHold('board', 'boardFront')
   ),
   'rest-missing': change(
     SHOULDER_FAMILIES,

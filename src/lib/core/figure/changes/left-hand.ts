@@ -172,7 +172,7 @@ export const LEFT_HAND_CHANGES = {
   'fourth-lifted': change(
     FAMILIES,
     ['share', 1, 1],
-    (a, p) => ({ lifted: [p.lifted[0], p.lifted[1], p.lifted[2], p.lifted[3] + 0.36 * a] }),
+    (a, p) => ({ lifted: [p.lifted[0], p.lifted[1], p.lifted[2], p.lifted[3] + 0.46 * a] }),
     ['leftFinger4'],
     at('leftFourthFinger', 0.03),
     byHold('leftHandFront', 'leftHandSide')

@@ -31,11 +31,11 @@ export function scrollShapes(model: Model, frame: Frame, pegOut = 0): Shape[] {
   const pegs = [0, 1, 2, 3].flatMap((i) => {
     const { station, side, out } = pegPlace(model, i);
     const slipped = i === 0 ? pegOut : 0;
-    const end = side * nutHalf * (2.5 + 2.2 * slipped);
+    const end = side * nutHalf * (2.5 + 4.2 * slipped);
     const part = slipped > 0 ? 'peg0' : 'peg';
     return [
       cone(
-        at([side * nutHalf * 2.2 * slipped, station, out]),
+        at([side * nutHalf * 3.6 * slipped, station, out]),
         at([end * 1.06, station, out]),
         radius * 0.16,
         radius * 0.2,

@@ -204,8 +204,7 @@ function bridgeShapes(model: Model, frame: Frame, slack: number): Shape[] {
         {
           part: string === 0 && slack > 0 ? 'string0' : 'string',
           on: ['bridge', 'fingerboard', 'tailpiece'],
-          fine: !(string === 0 && slack > 0),
-          fromDetail: 2.2 / (nutHalf * 0.72)
+          ...(string === 0 && slack > 0 ? {} : { fine: true, fromDetail: 2.2 / (nutHalf * 0.72) })
         }
       )
     )
@@ -223,13 +222,13 @@ const slackString = (model: Model, slack: number): Vec[] =>
 
 /** Rosin that lies in heaps on the top under the strings. */
 const rosinShapes = ({ bridge, bodyMm, ribMm, spread }: Model, frame: Frame, heap: number): Shape[] =>
-  [-1.9, -0.8, 0.3, 1.2, 2].map((wide, i) => {
-    const radius = (0.016 + 0.004 * (i % 3)) * bodyMm * Math.sqrt(heap);
+  [-3.4, -2.2, -1.2, -0.2, 0.9, 2, 3.1, 4].map((wide, i) => {
+    const radius = (0.03 + 0.008 * (i % 3)) * bodyMm * Math.sqrt(heap);
     return {
       kind: 'ellipsoid',
       part: 'rosin',
       tone: 'nail',
-      at: place(frame, [wide * spread, bridge + (0.05 + 0.018 * ((i * 2) % 3)) * bodyMm, ribMm]),
+      at: place(frame, [wide * spread, bridge + (0.06 + 0.06 * ((i * 2) % 3)) * bodyMm, ribMm]),
       axes: [scale(frame.x, radius * 1.3), scale(frame.y, radius), scale(frame.z, radius * 0.6)]
     };
   });

@@ -1,5 +1,6 @@
 import { PAD } from '../body/hand';
 import type { FigureBody } from '../body/lengths';
+import type { Spine } from '../body/spine';
 import { onBow, stickOver, type Bow, type BowFrame } from '../instrument/bow';
 import { bowStation, onString, type Model } from '../instrument/model';
 import {
@@ -37,6 +38,23 @@ export function bowFrameOn(model: Model, frame: Frame, pose: Pose, bow: Bow): Bo
   return { at: sub(from, scale(along, bow.hairMm * pose.bowAt)), along, up: turn(up, along, pose.bowTilt) };
 }
 
+/** The bow in the air before the player: upright, over the open palm, or across from the left hand. */
+export function bowFrameFree(body: FigureBody, spine: Spine, held: Pose['bowHeld'], bow: Bow): BowFrame {
+  const h = body.heightMm;
+  const { x, y, z } = spine.chest;
+  const at = (left: number, up: number, forward: number) =>
+    place(spine.chest, [left * h, up * h, forward * h]);
+  if (held === 'palmUp') return { at: at(-0.1, -0.06, 0.2), along: x, up: scale(y, -1) };
+  if (held === 'carried')
+    return {
+      at: at(-0.12, -0.04, 0.22),
+      along: unit(add(x, scale(y, 0.15))),
+      up: unit(sub(y, scale(x, 0.15)))
+    };
+  const along = unit(add(y, scale(z, 0.1)));
+  return { at: sub(at(-0.1, 0, 0.2), scale(along, 0.02 * bow.hairMm)), along, up: scale(x, -1) };
+}
+
 export const bowTouch = (model: Model, frame: Frame, pose: Pose): Vec =>
   place(frame, onString(model, pose.bowString, bowStation(model, pose.bowPlace)));
 
@@ -44,6 +62,7 @@ export const bowTouch = (model: Model, frame: Frame, pose: Pose): Vec =>
 export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow, lies: BowFrame): HandPlan {
   const H = body.handMm;
   const high = isHigh(model);
+  if (pose.bowUnder > 0) return underhandPlan(body, bow, lies, pose);
   const far = cross(lies.along, lies.up);
   const r = bow.stickRadius;
   const tip = PAD * H;
@@ -58,16 +77,16 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
   const straight = Math.max(pose.bowThumbStraight, pose.bowStiff);
   const curved: Vec[] = [
     at(
-      x1 + (0.02 + 0.1 * pose.bowFirstOver) * H,
+      x1 + (0.02 + 0.16 * pose.bowFirstOver) * H,
       r + tip * 0.9 - 0.05 * H * pose.bowFirstOver,
-      (-0.1 - 0.16 * pose.bowFirstOver) * H
+      (-0.1 - 0.22 * pose.bowFirstOver) * H
     ),
     at(x2, r + tip, -0.15 * H),
     at(x3, r + tip, -0.13 * H),
     high ? at(x4, r * 0.3, r + tip * 0.9) : at(x4, r + tip, -0.06 * H)
   ];
   const flatLittle = high
-    ? at(x4 - 0.2 * H, r + 0.16 * H, r + 0.05 * H)
+    ? at(x4 - 0.36 * H, r + 0.04 * H, r + 0.24 * H)
     : at(x4 - 0.16 * H, r + 0.2 * H, 0.02 * H);
   const stiff: Vec[] = [x1, x2, x3, x4].map((x, i) =>
     at(x, r + tip + 0.14 * H, (i === 3 ? 0.02 : -0.06) * H)
@@ -110,6 +129,44 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
   };
 }
 
+/** Bass: the hand comes from below, the frog in the palm, the thumb on the stick. */
+function underhandPlan(body: FigureBody, bow: Bow, lies: BowFrame, pose: Pose): HandPlan {
+  const H = body.handMm;
+  const far = cross(lies.along, lies.up);
+  const r = bow.stickRadius;
+  const tip = PAD * H;
+  const from = 6 * bow.size + pose.bowHandAlong * bow.hairMm;
+  const at = (along: number, below: number, out: number): Vec =>
+    onBow(lies, [from + along * H, stickOver(bow, from + along * H) + out, below]);
+  const way = (below: number, along: number, out: number): Vec =>
+    sum(scale(far, below), scale(lies.along, along), scale(lies.up, out));
+  const closed = pose.bowFist;
+  const fingers = [
+    at(0.3 - 0.1 * closed, 0.1 * H * closed, r + tip),
+    at(0.2 - 0.1 * closed, r + 0.12 * H * closed, r + tip),
+    at(0.06, 0.14 * H, 0.02 * H - 0.1 * H * closed),
+    at(-0.02, 0.2 * H, -0.06 * H)
+  ];
+  return {
+    wish: {
+      knuckle: 1,
+      stands: at(-0.12 + 0.06 * closed, (0.25 - 0.06 * closed) * H, 0.17 * H),
+      along: way(-0.35, 0.9, 0.05),
+      back: way(0.45, 0.1, 0.9),
+      pole: turn(unit([-1, -0.6, -0.4]), [0, 0, 1], 0.8 * pose.rightElbowSwing),
+      flexDeg: pose.rightWristFlex,
+      straightens: 0.4
+    },
+    targets: (hand) => ({
+      fingers,
+      thumb: at(0.22, -(r + tip * 0.8), 0.01 * H),
+      thumbBulge: way(-1, 0.1, 0.4),
+      bulge: fingers.map(() => add(hand.y, way(0, 0, 0.5)))
+    }),
+    touches: [at(0.3, 0, r), at(0.2, r, r)]
+  };
+}
+
 /** The right hand at the end of the fingerboard, the first finger on the string, the thumb beside the board. */
 export function pluckingPlan(body: FigureBody, model: Model, frame: Frame, pose: Pose): HandPlan {
   const H = body.handMm;
@@ -128,7 +185,7 @@ export function pluckingPlan(body: FigureBody, model: Model, frame: Frame, pose:
   );
   const thumb = sum(
     on(side * 1.7 * model.nutHalf, along + 0.04 * model.stringMm, out - 0.05 * H),
-    way(side * 0.3 * H * pose.pluckThumbOff, -0.05 * H * pose.pluckThumbOff, 0.3 * H * pose.pluckThumbOff)
+    way(side * 0.4 * H * pose.pluckThumbOff, 0.12 * H * pose.pluckThumbOff, 0.34 * H * pose.pluckThumbOff)
   );
   const bent = (i: number) =>
     sum(touch, way(side * (0.16 + 0.02 * i) * H, (-0.1 * i - 0.02) * H, (0.13 + 0.02 * i) * H));

@@ -2,6 +2,7 @@ import { armOf, type Arm, type HandWish } from '../body/arm';
 import { handAt, type HandTargets } from '../body/hand';
 import type { FigureBody } from '../body/lengths';
 import { CHEST_AT, signOf, type Side, type Spine } from '../body/spine';
+import { onBow, stickOver, type Bow, type BowFrame } from '../instrument/bow';
 import type { Model } from '../instrument/model';
 import { add, distance, place, scale, sub, sum, unit, type Frame, type Vec } from '../vector';
 import type { HandPlan } from './left-hand';
@@ -30,6 +31,23 @@ export function lapPlan(body: FigureBody, spine: Spine, side: Side): HandPlan {
   return {
     wish: wishAt(body, side, wrist, [-out * 0.25, -0.16, 1], [0, 1, 0.1], [out * 0.5, -0.3, -1]),
     targets: () => RELAXED,
+    touches: []
+  };
+}
+
+/** The left hand carries the bow by the middle of its stick, from below. */
+export function carryingPlan(body: FigureBody, bow: Bow, lies: BowFrame): HandPlan {
+  const H = body.handMm;
+  const at = (along: number, up: number, beyond: number) =>
+    onBow(lies, [along, stickOver(bow, along) + up, beyond]);
+  const middle = 0.62 * bow.hairMm;
+  const wrist = at(middle + 0.25 * H, -0.5 * H, 0);
+  return {
+    wish: wishAt(body, 'left', wrist, sub(at(middle, 0, 0), wrist), lies.along, [0.6, -1, 0]),
+    targets: () => ({
+      ...RELAXED,
+      fingers: [0.12, 0, -0.1, -0.2].map((x) => at(middle + x * H, 0.05 * H, 0.04 * H))
+    }),
     touches: []
   };
 }

@@ -87,7 +87,7 @@ function underTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose, 
           ? add(hand.y, way(0.2, 0, 0.35))
           : add(hand.y, way(0.5, 0, 1 - 0.7 * pose.fingersFlat))
       ),
-      follows: flat.map(() => (pose.fingersCollapsed > 0 ? -0.6 * pose.fingersCollapsed : undefined))
+      follows: flat.map(() => (pose.fingersCollapsed > 0 ? -1.1 * pose.fingersCollapsed : undefined))
     }),
     touches: stations.length > 0 ? touches : []
   };
@@ -109,7 +109,14 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
   // Round the back of the neck, its tip over the far edge of the fingerboard.
   const hooked = on(-1.3 * model.nutHalf, second - 0.02 * H, behind - 0.06 * H);
   const pressing = on(beside * 1.1, second + 0.05 * H, behind + 0.01 * H);
-  const thumb = mix(mix(back, hooked, pose.thumbHooked), pressing, pose.thumbPressing);
+  // In thumb position it lies across two strings, a whole step below the first finger.
+  const [acrossAt, , over] = onString(model, 2, noteAt(model, 12));
+  const lying = on(acrossAt, noteAt(model, 12) + pose.thumbAlong * H, over + 0.045 * H);
+  const thumb = mix(
+    mix(mix(back, hooked, pose.thumbHooked), pressing, pose.thumbPressing),
+    lying,
+    pose.thumbOver
+  );
   const flat = tips.map((tip, i) => {
     const amount = Math.max(pose.fingersFlat, i === 3 ? pose.fourthFlat : 0);
     const hidden = i === 3 ? pose.fourthHidden : 0;
@@ -124,7 +131,7 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
       stands: on(
         wide + (0.17 - 0.06 * pose.neckDeep) * H,
         middle + 0.02 * H,
-        out + (0.2 - 0.1 * pose.fingersFlat - 0.15 * pose.neckDeep) * H
+        out + (0.2 - 0.1 * pose.fingersFlat - 0.15 * pose.neckDeep + 0.06 * pose.thumbOver) * H
       ),
       along: low
         ? way(-0.85, 0.38 - 0.75 * pose.palmAway, 0.05)

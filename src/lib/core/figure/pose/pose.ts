@@ -5,8 +5,10 @@ import type { TrunkPose } from '../body/spine';
 export interface Pose extends Omit<TrunkPose, 'hips'> {
   /** What the instrument, the left and the right hand do. */
   readonly instrument: 'played' | 'guarded' | 'alongArm' | 'none';
-  readonly leftHand: 'neck' | 'scroll' | 'hanging' | 'alongArm' | 'lap';
+  readonly leftHand: 'neck' | 'bow' | 'scroll' | 'hanging' | 'alongArm' | 'lap';
   readonly rightHand: 'bow' | 'pluck' | 'hanging' | 'lap';
+  /** Where the bow is: on its string, or in the air while the hand is built on it. */
+  readonly bowHeld: 'string' | 'upright' | 'palmUp' | 'carried';
 
   /** Hips moved to the left and forward, and lowered by soft knees, mm. */
   readonly hipsLeft: number;
@@ -57,6 +59,8 @@ export interface Pose extends Omit<TrunkPose, 'hips'> {
   readonly palmAway: number;
   readonly offNeck: number;
   readonly fourthHidden: number;
+  /** Cello: the thumb lies across the strings, the hand above them. */
+  readonly thumbOver: number;
 
   /** Share of the hair from the frog. */
   readonly bowAt: number;
@@ -129,6 +133,7 @@ const STRAIGHT: Pose = {
   instrument: 'played',
   leftHand: 'neck',
   rightHand: 'bow',
+  bowHeld: 'string',
   pelvisYaw: 0,
   pelvisPitch: 0,
   pelvisRoll: 0,
@@ -180,6 +185,7 @@ const STRAIGHT: Pose = {
   palmAway: 0,
   offNeck: 0,
   fourthHidden: 0,
+  thumbOver: 0,
   bowAt: 0.4,
   bowPlace: 0.5,
   bowAngle: 0,
@@ -291,6 +297,7 @@ const played = (base: Pose) => ({
 const onTheShoulder = (base: Pose): Readonly<Record<string, Pose>> => ({
   ...played(base),
   rest: { ...STRAIGHT, instrument: 'guarded', leftHand: 'hanging', rightHand: 'hanging' },
+  ...withBow(STRAIGHT),
   scroll: { ...base, leftHand: 'scroll', rightHand: 'hanging' },
   // The first weeks: the left hand holds the body at its upper bout.
   upperBout: { ...base, handBack: -5.5 },
@@ -303,16 +310,30 @@ const onTheShoulder = (base: Pose): Readonly<Record<string, Pose>> => ({
   }
 });
 
+/** The bow in the air, nothing else in the hands. */
+const withBow = (base: Pose) => {
+  const free = { ...base, instrument: 'none', rightHand: 'bow', leftHand: 'hanging' } as const;
+  return {
+    bowUpright: { ...free, bowHeld: 'upright' },
+    bowPalmUp: { ...free, bowHeld: 'palmUp' },
+    bowCarried: { ...free, bowHeld: 'carried', leftHand: 'bow' }
+  } as const;
+};
+
 /** The poses of each family that all others are changes of. */
 export const POSES: Readonly<Record<Family, Readonly<Record<string, Pose>>>> = {
   violin: onTheShoulder(VIOLIN),
   viola: onTheShoulder({ ...VIOLIN, scrollLeft: 45, stringTilt: 20 }),
   cello: {
     ...played(CELLO),
+    ...withBow(CELLO),
+    thumbPosition: { ...CELLO, thumbOver: 1, frame: [14, 15, 16, 17] },
     seated: { ...CELLO, instrument: 'none', leftHand: 'lap', rightHand: 'lap', headYaw: 0, headRoll: 0 }
   },
   bass: {
     ...played(BASS),
+    ...withBow({ ...STRAIGHT, leftFootOut: 20 }),
+    underhand: { ...BASS, bowUnder: 1 },
     standing: {
       ...STRAIGHT,
       instrument: 'none',

@@ -3,13 +3,14 @@
 
   /** A big clock for timed tests. The button has the focus, so Space starts and stops it; so does a tap. */
   let {
-    goals,
+    goal,
     best,
     last,
     stopped = false,
     onstop
   }: {
-    goals: readonly number[];
+    /** What is aimed at, in a sentence. */
+    goal: string;
     best: number | null;
     last: number | null;
     /** Pain stopped the test: a clock that runs is given up and nothing is recorded. */
@@ -68,7 +69,7 @@
     <span class="what">{startedAt === null ? 'Start' : 'Stop'} <span class="key">Space</span></span>
   </button>
   <p class="soft">
-    Goal {goals.join(' s, later ')} s.
+    {goal}
     {#if best !== null}Best <b class="num">{best.toFixed(1)} s</b>, last
       <b class="num">{last?.toFixed(1)} s</b>.{/if}
   </p>

@@ -1,0 +1,399 @@
+import { SHOULDER_FAMILIES } from '../../instruments';
+import type { Check } from '../types';
+import { checksOf, fault, habit, setUp, size } from './make';
+
+const hold = checksOf('hold', SHOULDER_FAMILIES);
+
+/** How violin and viola are held, from the body outward. Source: what string teachers commonly look for. */
+export const SHOULDER_HOLD: readonly Check[] = [
+  hold(
+    'hold-comes-to-player',
+    'front',
+    'It comes to the player',
+    {
+      right: 'It comes to the body; the body stays tall and does not go to meet it.',
+      child: 'Bring it to you. Stay tall.',
+      drill: 'set-and-reset',
+      spot: 'chest',
+      view: 'front'
+    },
+    fault(
+      'body-bends',
+      'Body bends to meet it',
+      ['trunk-bent'],
+      habit('Take it away and bring it up anew, slowly.', 'set-and-reset'),
+      size('Look whether it is too long or too heavy.')
+    ),
+    fault(
+      'head-reaches',
+      'Head reaches forward for it',
+      [['head-forward', 30]],
+      setUp('lift', 'raise', 'Raise the rest by 5 mm and look again.'),
+      habit('Set it first, then lay the jaw down.', 'set-and-reset')
+    )
+  ),
+  hold(
+    'hold-bringing-up',
+    'front',
+    'Brought up in one way',
+    {
+      right: 'Out to the side, turned, over, chin lifted, set, jaw down: the same each time.',
+      child: 'Out, turn, over, set, jaw down.',
+      drill: 'set-and-reset',
+      spot: 'scroll',
+      pose: 'scroll',
+      view: 'head'
+    },
+    fault(
+      'shoulder-first',
+      'The shoulder comes up to it',
+      ['shoulder-raised'],
+      habit('Stop after “over” and let the shoulder fall.', 'set-and-reset'),
+      setUp('lift', 'raise', 'Too low in sum.')
+    ),
+    fault(
+      'jaw-first',
+      'The head goes down before it is there',
+      ['head-tipped'],
+      habit('Lift the chin, set, then lay the jaw down.', 'set-and-reset')
+    )
+  ),
+  hold(
+    'hold-seat',
+    'front',
+    'It sits on the collarbone',
+    {
+      right:
+        'The back rests on the collarbone near the centre and the rest on the shoulder, never on the chest.',
+      child: 'Let it sit on your collarbone.',
+      drill: 'set-and-reset',
+      spot: 'bottom',
+      view: 'head',
+      school: [
+        'seat',
+        {
+          'further-out': {
+            right: 'The back rests further out on the shoulder, beside the neck, never on the chest.',
+            forPlayer: 'Let it sit on your shoulder.',
+            changes: [{ kind: 'out-on-the-shoulder', amount: 34 }]
+          }
+        }
+      ]
+    },
+    fault(
+      'on-chest',
+      'Slipped down to the chest',
+      ['on-the-chest'],
+      setUp('chestFoot', 'raise', 'Widen the rest, raise its chest foot, look at the tilt.'),
+      habit('Set it anew at the neck.', 'set-and-reset')
+    ),
+    fault(
+      'far-out',
+      'Far out on the shoulder’s end',
+      [['out-on-the-shoulder', 90]],
+      habit('Bring the end nearer to the neck.', 'set-and-reset'),
+      setUp('restWidth', 'lower', 'A narrower rest sits nearer to the neck.')
+    ),
+    fault(
+      'throat',
+      'Pressed to the throat',
+      ['on-the-throat'],
+      habit('A finger’s room at the throat.', 'set-and-reset'),
+      setUp('mount', 'other', 'Chin rest beside the tailpiece.')
+    )
+  ),
+  hold(
+    'hold-jaw',
+    'front',
+    'The jaw lies on the rest',
+    {
+      right:
+        'The side of the jaw lies on the chin rest by its own weight; not the cheek, not the tip of the chin.',
+      child: 'Lay your jaw down, soft as on a pillow.',
+      drill: 'set-and-reset',
+      spot: 'jaw',
+      view: 'head'
+    },
+    fault(
+      'chin-tip',
+      'Tip of the chin on it',
+      ['chin-tip-down'],
+      setUp('mount', 'other', 'Mount the chin rest nearer to the centre.'),
+      habit('Turn the head a little, then lay it down.', 'wall-mirror')
+    ),
+    fault(
+      'cheek',
+      'The cheek lies on it',
+      ['cheek-laid-down'],
+      setUp('chinRest', 'raise', 'Too low: raise by 5 mm.'),
+      habit('Nose level, then lay the jaw down.', 'wall-mirror')
+    ),
+    fault(
+      'clamps',
+      'Clamps with jaw and shoulder',
+      ['shoulder-raised', ['head-tipped', 12]],
+      setUp('lift', 'raise', 'The filling is too low: raise rest or chin rest by 5 mm.'),
+      habit('Let go, shake out, set again.', 'shake-out')
+    )
+  ),
+  hold(
+    'hold-head',
+    'front',
+    'The head is turned slightly and laid down',
+    {
+      right: 'The head turns a little to the left and is laid down, not tipped and not twisted.',
+      child: 'Look along the strings, then lie down.',
+      drill: 'wall-mirror',
+      spot: 'head',
+      view: 'head'
+    },
+    fault(
+      'twisted',
+      'Turned far to the side',
+      ['head-turned'],
+      setUp('scroll', 'other', 'The scroll is too far out: bring it in.'),
+      setUp('mount', 'other', 'Mount the chin rest nearer to the centre.')
+    ),
+    fault(
+      'ahead',
+      'Faces straight ahead',
+      ['chin-tip-down'],
+      habit('Look at the scroll, then lay the jaw down.', 'wall-mirror')
+    )
+  ),
+  hold(
+    'hold-neck',
+    'behind',
+    'The neck is straight',
+    {
+      right: 'Seen from behind the neck is straight.',
+      child: 'Long, straight neck.',
+      drill: 'wall-mirror',
+      spot: 'neckBack',
+      view: 'headBehind'
+    },
+    fault(
+      'head-tips',
+      'Head tips toward the instrument',
+      ['head-tipped'],
+      setUp('lift', 'raise', 'Chin rest or rest too low: raise by 5 mm.'),
+      habit('Look in the mirror.', 'wall-mirror')
+    ),
+    fault(
+      'bends',
+      'The whole trunk bends',
+      [['trunk-bent', 24]],
+      size('It may be too heavy.'),
+      habit('Grow tall, then bring it up.', 'wall-back')
+    )
+  ),
+  hold(
+    'hold-chin-level',
+    'left',
+    'The chin is level',
+    {
+      right: 'From the side the face looks level; the head is not pushed away by the rest.',
+      child: 'Nose level with the floor.',
+      drill: 'wall-mirror',
+      spot: 'cheek',
+      view: 'headLeft'
+    },
+    fault(
+      'chin-up',
+      'Head pushed away, chin up',
+      ['chin-up'],
+      setUp('lift', 'lower', 'Too high: lower by 5 mm.'),
+      setUp('chinRest', 'lower', 'A lower chin rest.')
+    ),
+    fault(
+      'forward',
+      'Head pushed forward',
+      [['head-forward', 30]],
+      setUp('chinRest', 'raise', 'Raise it by 5 mm.'),
+      habit('Ears over the shoulders.', 'wall-back')
+    )
+  ),
+  hold(
+    'hold-shoulder',
+    'behind',
+    'The shoulder hangs',
+    {
+      right: 'Both shoulders hang level, also while the left hand plays.',
+      child: 'Soft, low shoulders.',
+      drill: 'shake-out',
+      spot: 'leftShoulder',
+      view: 'headBehind'
+    },
+    fault(
+      'raised',
+      'Left shoulder raised to clamp',
+      ['shoulder-raised'],
+      setUp('lift', 'raise', 'Too low in sum: raise by 5 mm, twice at most.'),
+      habit('If it stays after two raises it is a habit.', 'hands-off')
+    ),
+    fault(
+      'both',
+      'Both shoulders pulled up',
+      ['shoulders-pulled-up'],
+      habit('Up to the ears, let them fall.', 'shake-out'),
+      size('It may be too heavy.')
+    )
+  ),
+  hold(
+    'hold-squeeze',
+    'left',
+    'No squeeze',
+    {
+      right:
+        'The instrument rests between jaw and shoulder; nothing pinches, the shoulders are not rolled in.',
+      child: 'Rest, do not pinch.',
+      drill: 'shake-out',
+      spot: 'leftShoulder',
+      view: 'trunkLeft'
+    },
+    fault(
+      'rolled',
+      'Shoulders rolled forward',
+      [['shoulder-rolled', 60]],
+      size('Look whether it is too long.'),
+      habit('Shake out and set again.', 'shake-out')
+    ),
+    fault(
+      'pinches',
+      'Head and shoulder pinch',
+      ['shoulder-raised', ['head-forward', 16]],
+      setUp('lift', 'raise', 'Raise by 5 mm.'),
+      habit('Breathe out, let the jaw lie.', 'shake-out')
+    )
+  ),
+  hold(
+    'hold-level',
+    'left',
+    'The strings are level with the floor',
+    {
+      right: 'From the side the strings run level; the scroll neither droops nor points up.',
+      child: 'Could a marble lie on the strings?',
+      drill: 'arm-strength',
+      spot: 'nut',
+      view: 'headLeft'
+    },
+    fault(
+      'droops',
+      'Scroll droops',
+      ['scroll-droops'],
+      setUp('chestFoot', 'raise', 'Seat it further back on the shoulder, then raise the chest foot by 5 mm.'),
+      habit('Build the strength of the left arm.', 'arm-strength'),
+      size('Look whether it is too heavy.')
+    ),
+    fault(
+      'points-up',
+      'Scroll points up',
+      ['scroll-up'],
+      setUp('chestFoot', 'lower', 'Lower the chest foot by 5 mm.'),
+      habit('Level at the mirror.', 'wall-mirror')
+    )
+  ),
+  hold(
+    'hold-direction',
+    'above',
+    'The scroll points the agreed way',
+    {
+      right: 'Seen from above the scroll points the way that was set up and stays there while playing.',
+      child: 'Scroll to its spot.',
+      drill: 'set-and-reset',
+      spot: 'scroll',
+      view: 'bodyAbove'
+    },
+    fault(
+      'too-far-out',
+      'Too far to the side',
+      ['scroll-to-side'],
+      setUp('scroll', 'other', 'Bring the scroll in, or mount the chin rest nearer to the centre.'),
+      habit('Put a mark on the wall to aim at.', 'wall-mirror')
+    ),
+    fault(
+      'too-far-in',
+      'Swings in front',
+      ['scroll-to-front'],
+      habit('Aim it anew before each start.', 'set-and-reset'),
+      size('Arms that are short for it bring it in.')
+    )
+  ),
+  hold(
+    'hold-tilt',
+    'front',
+    'The strings are tilted a little',
+    {
+      right: 'The top side tips a little to the right, so that both hands reach the lowest string.',
+      child: 'A little roof, not a wall.',
+      drill: 'set-and-reset',
+      spot: 'bridge',
+      view: 'head'
+    },
+    fault(
+      'steep',
+      'Tilted like a wall',
+      ['tilted-too-steep'],
+      setUp('tilt', 'lower', 'Less tilt: lower the shoulder foot.'),
+      habit('Let it lie down as it likes.', 'set-and-reset')
+    ),
+    fault(
+      'flat',
+      'Lies quite flat',
+      ['lying-flat'],
+      setUp('tilt', 'raise', 'More tilt: raise the shoulder foot.'),
+      size('Small hands need more tilt on a large one.')
+    )
+  ),
+  hold(
+    'hold-hands-off',
+    'front',
+    'Hands-off hold',
+    {
+      right: 'Holds with no hand, a grown-up’s hand below, ready to catch.',
+      child: 'Hold it with no hand.',
+      drill: 'hands-off',
+      spot: 'bodyMiddle',
+      pose: 'handsOff',
+      view: 'head',
+      result: 'seconds',
+      goal: {
+        first: 3,
+        later: 10,
+        grown: 20,
+        better: 'more',
+        stops: 'Stop the clock at a raised shoulder, a clenched jaw or lost speech.'
+      }
+    },
+    fault(
+      'falls',
+      'Sinks at once',
+      [['scroll-droops', 36], 'shoulder-raised'],
+      setUp('lift', 'raise', 'Rest too low, or the wrong end high.'),
+      habit('Passes with a hand’s help: daily drill.', 'hands-off')
+    )
+  ),
+  hold(
+    'hold-arm-length',
+    'front',
+    'Arm’s-length hold',
+    {
+      right:
+        'Holds it by the neck at arm’s length, a grown-up’s hand below. Not after shoulder or wrist trouble.',
+      child: 'Count while your arm is long.',
+      drill: 'arm-strength',
+      spot: 'leftHand',
+      pose: 'outstretched',
+      view: 'front',
+      result: 'count',
+      goal: { first: 5, later: 10, better: 'more', stops: 'Stop at a bent arm, a bent back or any pain.' }
+    },
+    fault(
+      'sinks',
+      'Arm and back give way',
+      [['leaning-back', 18]],
+      size('It may be too heavy.'),
+      habit('Count to five, rest, again.', 'arm-strength')
+    )
+  )
+];

@@ -1,0 +1,413 @@
+import type { Family } from '../../instruments';
+import type { Check } from '../types';
+import { checksOf, fault, habit, setUp, size } from './make';
+
+const LOW: readonly Family[] = ['cello', 'bass'];
+const low = checksOf('left-hand', LOW);
+const cello = checksOf('left-hand', ['cello']);
+const bass = checksOf('left-hand', ['bass']);
+
+const LOW_LEFT_HAND: readonly Check[] = [
+  low(
+    'left-c-shape',
+    'left-hand',
+    'The hand is a C',
+    {
+      right: 'Hand and fingers make a C round the neck, as round a glass.',
+      child: 'A hand that holds a glass.',
+      drill: 'tube-roll',
+      spot: 'leftHand',
+      view: 'leftHandSide'
+    },
+    fault('closed', 'The palm lies on the neck', ['web-closed'], habit('Roll the tube.', 'tube-roll')),
+    fault(
+      'turned',
+      'The fingers point at the bridge',
+      ['palm-turned-away'],
+      habit('Land from the air.', 'land-from-air')
+    ),
+    fault(
+      'flat',
+      'The C falls flat',
+      ['fingers-flat'],
+      habit('Roll the tube.', 'tube-roll'),
+      size('The neck or the string may be too large.')
+    )
+  ),
+  low(
+    'left-thumb-place',
+    'left-hand',
+    'The thumb is behind the second finger',
+    {
+      right: 'The thumb stands behind the second finger.',
+      child: 'Thumb hides behind finger two.',
+      drill: 'bridge-to-thumb',
+      spot: 'leftThumb',
+      view: 'leftHand'
+    },
+    fault(
+      'up',
+      'Too far towards the scroll',
+      [['thumb-misplaced', 0.36]],
+      habit('Down from the bridge, stop at the thumb.', 'bridge-to-thumb')
+    ),
+    fault(
+      'down',
+      'Too far towards the bridge',
+      [['thumb-towards-body', 0.36]],
+      habit('Down from the bridge, stop at the thumb.', 'bridge-to-thumb')
+    )
+  ),
+  low(
+    'left-thumb-light',
+    'left-hand',
+    'The thumb does not press',
+    {
+      right: 'The thumb is bent and touches lightly, without pressure.',
+      child: 'Thumb soft as a feather.',
+      drill: 'press-forearm',
+      spot: 'leftThumb',
+      view: 'leftHand',
+      school: [
+        'thumb-contact',
+        {
+          free: {
+            right: 'The thumb can come off at any time: the arm’s weight holds the string down.',
+            forPlayer: 'Thumb off, the note stays.',
+            changes: [{ kind: 'thumb-towards-body', amount: 0.24 }]
+          }
+        }
+      ]
+    },
+    fault(
+      'presses',
+      'Presses, the joint bends',
+      ['thumb-pressing'],
+      habit('Press and let go.', 'press-forearm'),
+      size('Strings that are too high or long.')
+    ),
+    fault('hooked', 'Hooks round the neck', ['thumb-hooked'], habit('Thumb off for one note.', 'thumb-off'))
+  ),
+  low(
+    'left-elbow',
+    'front',
+    'Shoulder, elbow and wrist slope gently',
+    {
+      right: 'Shoulder above elbow above wrist in a gentle slope; the elbow neither drops nor flies.',
+      child: 'A slide from shoulder to hand.',
+      drill: 'land-from-air',
+      spot: 'leftElbow',
+      view: 'front'
+    },
+    fault(
+      'dropped',
+      'Elbow drops',
+      [['elbow-dropped', 86]],
+      habit('Land from the air.', 'land-from-air'),
+      size('A string that is too long pulls it down.')
+    ),
+    fault(
+      'high',
+      'Elbow high',
+      ['elbow-out'],
+      habit('Let it sink until it hangs from the hand.', 'land-from-air'),
+      setUp('pin', 'lower', 'A neck that stands too high lifts the arm.')
+    )
+  ),
+  low(
+    'left-wrist',
+    'left-hand',
+    'The wrist is unbroken',
+    {
+      right: 'Forearm and back of the hand make one line.',
+      child: 'A straight road from elbow to knuckles.',
+      drill: 'tube-roll',
+      spot: 'leftWrist',
+      view: 'leftHandSide'
+    },
+    fault(
+      'caved',
+      'Caves in',
+      ['wrist-caved'],
+      habit('Roll the tube.', 'tube-roll'),
+      setUp('pin', 'other', 'Is the neck in reach? Look at the pin.')
+    ),
+    fault(
+      'bent',
+      'Bent outward',
+      ['wrist-bent-out'],
+      habit('Land from the air.', 'land-from-air'),
+      setUp('angle', 'other', 'With the right height: look at the lean.')
+    )
+  ),
+  low(
+    'left-shoulder',
+    'behind',
+    'The left shoulder hangs',
+    {
+      right: 'The shoulder stays down while the arm is up.',
+      child: 'Shoulder sleeps, arm wakes.',
+      drill: 'shake-out',
+      spot: 'leftShoulder',
+      view: 'headBehind'
+    },
+    fault(
+      'raised',
+      'Pulled up',
+      [['shoulder-raised', 44]],
+      setUp('pin', 'lower', 'The neck may stand too high.'),
+      habit('Shake out, land again.', 'shake-out')
+    ),
+    fault(
+      'rolled',
+      'Rolled forward',
+      [['shoulder-rolled', 70]],
+      habit('Open the chest at the wall.', 'wall-back'),
+      size('The string may be too long.')
+    )
+  ),
+  low(
+    'left-near',
+    'left-hand',
+    'Fingers stay near and stay down behind',
+    {
+      right: 'Fingers wait near the strings; those behind the playing one stay down.',
+      child: 'Fingers wait at home.',
+      drill: 'finger-taps',
+      spot: 'leftFingers',
+      view: 'leftHandSide'
+    },
+    fault(
+      'fly',
+      'They fly up',
+      ['fingers-flying'],
+      habit('One finger taps, the others wait.', 'finger-taps')
+    ),
+    fault(
+      'fourth',
+      'The fourth stands away',
+      ['fourth-lifted'],
+      habit('Fourth finger first.', 'fourth-first')
+    )
+  ),
+  low(
+    'left-landing',
+    'front',
+    'Lands in the same place',
+    {
+      right: 'From the air the hand lands in first position without looking.',
+      child: 'Land like a bird on its branch.',
+      drill: 'land-from-air',
+      spot: 'leftHand',
+      view: 'front',
+      result: 'count',
+      goal: { first: 3, later: 5, better: 'more', stops: 'Out of five; count what rings true.' }
+    },
+    fault(
+      'beside',
+      'Lands too far down',
+      [['hand-travels', 2.4]],
+      habit('Land from the air.', 'land-from-air')
+    )
+  )
+];
+
+/** The left hand of the cello. Source: what string teachers commonly look for. */
+export const CELLO_LEFT_HAND: readonly Check[] = [
+  ...LOW_LEFT_HAND,
+  cello(
+    'left-spacing',
+    'left-hand',
+    'One finger’s width between the fingers',
+    {
+      right: 'In first position one finger’s width stays between neighbouring fingers.',
+      child: 'A gap for a pencil between fingers.',
+      drill: 'tube-roll',
+      spot: 'leftFingers',
+      view: 'leftHandSide'
+    },
+    fault(
+      'crowded',
+      'Crowded together',
+      ['fingers-crowded'],
+      habit('Roll the tube.', 'tube-roll'),
+      size('If they never open: look at the size.')
+    ),
+    fault(
+      'stretched',
+      'Stretched and stiff',
+      ['fingers-stretched'],
+      size('The string may be too long.'),
+      habit('The lightest note.', 'lightest-note')
+    )
+  ),
+  cello(
+    'left-contact',
+    'left-hand',
+    'What touches the string',
+    {
+      right: 'The pads touch the string, the fingers curved.',
+      child: 'Soft pads on the string.',
+      drill: 'lightest-note',
+      spot: 'leftFingers',
+      view: 'leftHandSide',
+      shows: [['fingers-flat', 0.35]],
+      school: [
+        'finger-contact',
+        {
+          tips: {
+            right: 'The tips touch the string, the fingers curved.',
+            forPlayer: 'Fingers stand on their tips.',
+            changes: []
+          }
+        }
+      ]
+    },
+    fault('flat', 'Quite flat', [['fingers-flat', 1]], habit('Roll the tube.', 'tube-roll')),
+    fault(
+      'collapsed',
+      'The last joints give way',
+      ['fingers-collapsed'],
+      habit('Press and let go.', 'press-forearm')
+    )
+  ),
+  cello(
+    'left-extension',
+    'left-hand',
+    'The extension opens between first and second',
+    {
+      right: 'For the extension the first finger opens back; the hand and thumb do not slide.',
+      child: 'Finger one stretches, the house stays.',
+      drill: 'fourth-first',
+      spot: 'leftHand',
+      view: 'leftHandSide',
+      later: true
+    },
+    fault(
+      'slides',
+      'The whole hand slides back',
+      ['hand-slides-back'],
+      habit('Fourth finger first, then open.', 'fourth-first'),
+      size('Look at the frame.')
+    ),
+    fault(
+      'flat',
+      'The hand flattens',
+      [
+        ['fingers-flat', 0.8],
+        ['fingers-stretched', 0.6]
+      ],
+      size('The string may be too long.'),
+      habit('The lightest note.', 'lightest-note')
+    )
+  ),
+  cello(
+    'left-thumb-position',
+    'front',
+    'Thumb position',
+    {
+      right: 'The thumb lies lightly bent across two strings, the base knuckles raised.',
+      child: 'Thumb lies down, knuckles stand up.',
+      drill: 'lightest-note',
+      spot: 'leftHand',
+      pose: 'thumbPosition',
+      view: 'leftHandHigh',
+      later: true
+    },
+    fault(
+      'straight',
+      'Thumb stretched straight',
+      [
+        ['thumb-straight', 1],
+        ['thumb-misplaced', 0.3]
+      ],
+      habit('Thumb first, then the fingers.', 'set-and-reset')
+    ),
+    fault(
+      'flat',
+      'Knuckles fall in, fingers lie flat',
+      ['fingers-flat'],
+      habit('Knuckles up, lightest note.', 'lightest-note')
+    )
+  )
+];
+
+/** The left hand of the bass. */
+export const BASS_LEFT_HAND: readonly Check[] = [
+  ...LOW_LEFT_HAND,
+  bass(
+    'left-one-two-four',
+    'left-hand',
+    'One, two, four',
+    {
+      right: 'First, second and fourth finger share the space; the third helps the fourth.',
+      child: 'One, two, four: three is the helper.',
+      drill: 'tube-roll',
+      spot: 'leftFingers',
+      view: 'leftHandSide'
+    },
+    fault(
+      'crowded',
+      'The hand closes',
+      ['fingers-crowded'],
+      habit('Roll the tube.', 'tube-roll'),
+      size('If it never opens: look at the size.')
+    ),
+    fault(
+      'stretched',
+      'Stretched and stiff',
+      ['fingers-stretched'],
+      size('The string may be too long.'),
+      habit('Press and let go.', 'press-forearm')
+    )
+  ),
+  bass(
+    'left-second-midway',
+    'left-hand',
+    'The second finger is midway',
+    {
+      right: 'The second finger stands midway between first and fourth.',
+      child: 'Two lives in the middle.',
+      drill: 'bridge-to-thumb',
+      spot: 'leftFingers',
+      view: 'leftHandSide'
+    },
+    fault(
+      'near-first',
+      'Beside the first',
+      ['second-near-first'],
+      habit('Thumb behind two, then open both ways.', 'bridge-to-thumb')
+    ),
+    fault(
+      'narrow',
+      'All three close together',
+      [['fingers-crowded', 0.9]],
+      habit('Roll the tube.', 'tube-roll')
+    )
+  ),
+  bass(
+    'left-arm-weight',
+    'left',
+    'The arm’s weight pulls back',
+    {
+      right: 'The elbow is up and the arm’s weight pulls the string down; the hand does not pinch.',
+      child: 'Hang on the string like on a branch.',
+      drill: 'thumb-off',
+      spot: 'leftElbow',
+      view: 'left'
+    },
+    fault(
+      'dropped',
+      'Elbow dropped, the hand pinches',
+      [['elbow-dropped', 80]],
+      habit('Thumb off for one note.', 'thumb-off')
+    ),
+    fault(
+      'shoulder',
+      'The shoulder pulls',
+      [['shoulder-raised', 50]],
+      setUp('pin', 'lower', 'It may stand too high.'),
+      habit('Shake out, land again.', 'shake-out')
+    )
+  )
+];

@@ -1,0 +1,462 @@
+import { SHOULDER_FAMILIES, type Family } from '../../instruments';
+import type { Check } from '../types';
+import { checksOf, fault, habit, setUp, size } from './make';
+
+const STANDING: readonly Family[] = ['violin', 'viola', 'bass'];
+const standing = checksOf('stance', STANDING);
+const shoulder = checksOf('stance', SHOULDER_FAMILIES);
+const bass = checksOf('stance', ['bass']);
+
+/** Standing, for violin, viola and bass. Source: what string teachers commonly look for, from the floor up. */
+export const STANCE: readonly Check[] = [
+  shoulder(
+    'stance-feet',
+    'front',
+    'The feet carry',
+    {
+      right: 'Feet as wide as the shoulders, level, toes a little out.',
+      child: 'Two feet, like two tree roots.',
+      drill: 'feet-print',
+      spot: 'leftFoot',
+      view: 'feet',
+      school: [
+        'feet',
+        {
+          'step-out': {
+            right: 'Heels together, toes apart; then the left foot steps out and carries.',
+            forPlayer: 'Heels together, toes apart, left foot out.',
+            changes: [{ kind: 'left-foot-forward' }, { kind: 'feet-together', amount: 0.45 }]
+          }
+        }
+      ]
+    },
+    fault(
+      'together',
+      'Feet close together',
+      ['feet-together'],
+      habit('Stand on the paper feet.', 'feet-print')
+    ),
+    fault('wide', 'Feet too wide', ['feet-wide'], habit('Half a step in.', 'feet-print')),
+    fault(
+      'turned-in',
+      'Toes turned in',
+      ['toes-turned-in'],
+      habit('Toes to the corners of the room.', 'feet-print')
+    )
+  ),
+  bass(
+    'stance-feet',
+    'right',
+    'The feet carry',
+    {
+      right: 'Feet as wide as the shoulders, the weight on the right leg, the left foot turned out.',
+      child: 'Right leg strong, left foot out.',
+      drill: 'feet-print',
+      spot: 'rightFoot',
+      view: 'right',
+      school: [
+        'feet',
+        {
+          'step-out': {
+            right: 'Heels together, toes apart; then the left foot steps out beside the bass.',
+            forPlayer: 'Heels together, toes apart, left foot out.',
+            changes: [{ kind: 'left-foot-forward', amount: 50 }]
+          }
+        }
+      ]
+    },
+    fault(
+      'forward',
+      'Left foot stands far in front',
+      ['left-foot-forward'],
+      habit('Bring it back beside the bass.', 'feet-print')
+    ),
+    fault(
+      'deep',
+      'Crouches to reach',
+      ['knees-deep'],
+      setUp('pin', 'raise', 'Longer pin before the knees bend.'),
+      size('Look at the size.')
+    )
+  ),
+  standing(
+    'stance-weight',
+    'front',
+    'The weight can shift',
+    {
+      right: 'The weight rests between the feet and can sway to either one.',
+      child: 'Sway like a tree in the wind.',
+      drill: 'feet-print',
+      spot: 'belly',
+      view: { violin: 'front', viola: 'front', bass: 'behind' }
+    },
+    fault(
+      'one-leg',
+      'Hangs on one leg',
+      ['weight-on-one-leg'],
+      habit('Sway left and right, then stop in the middle.', 'feet-print')
+    ),
+    fault(
+      'bends',
+      'Leans over to one side',
+      ['trunk-bent'],
+      habit('Grow tall at the wall.', 'wall-back'),
+      size('Is it too heavy or too long?')
+    )
+  ),
+  standing(
+    'stance-knees',
+    'left',
+    'The knees are soft',
+    {
+      right: 'The knees give a little; neither pushed back nor bent deep.',
+      child: 'Knees like springs.',
+      drill: 'short-strokes',
+      spot: 'leftKnee',
+      view: { violin: 'left', viola: 'left', bass: 'right' }
+    },
+    fault(
+      'locked',
+      'Knees pushed back',
+      ['knees-locked'],
+      habit('Bounce twice, then play.', 'short-strokes')
+    ),
+    fault(
+      'deep',
+      'Knees bent deep',
+      ['knees-deep'],
+      habit('Grow until the legs are long and soft.', 'wall-back')
+    )
+  ),
+  standing(
+    'stance-back',
+    'right',
+    'The back is tall',
+    {
+      right: 'The back is long from seat to crown, the belly soft and not pushed out.',
+      child: 'Tall, as if a thread pulls you up.',
+      drill: 'wall-back',
+      spot: 'back',
+      view: { violin: 'left', viola: 'left', bass: 'right' }
+    },
+    fault(
+      'slumps',
+      'Slumps',
+      ['slumped'],
+      habit('Grow tall at the wall.', 'wall-back'),
+      size('Is it too heavy?')
+    ),
+    fault(
+      'belly',
+      'Belly pushed out',
+      ['belly-out'],
+      habit('Soft knees, then a long back.', 'wall-back'),
+      size('It may be too heavy to carry.')
+    ),
+    fault(
+      'leans-back',
+      'Leans back',
+      ['leaning-back'],
+      habit('Weight to the middle of the feet.', 'feet-print'),
+      size('It may be too heavy or too long.')
+    )
+  ),
+  standing(
+    'stance-shoulders',
+    'front',
+    'The shoulders are level',
+    {
+      right: 'Both shoulders hang at one height before the instrument comes.',
+      child: 'Shoulders soft, like a coat on its hook.',
+      drill: 'shake-out',
+      spot: 'chest',
+      pose: 'playing',
+      view: 'head'
+    },
+    fault(
+      'up',
+      'Both pulled up',
+      ['shoulders-pulled-up'],
+      habit('Up to the ears, let them fall.', 'shake-out')
+    ),
+    fault(
+      'left-up',
+      'The left one is up',
+      ['shoulder-raised'],
+      setUp('lift', 'raise', 'Too low in sum: raise, twice at most.'),
+      habit('Let it fall, then bring the instrument.', 'shake-out')
+    )
+  ),
+  shoulder(
+    'stance-facing',
+    'above',
+    'Faces the right way',
+    {
+      right: 'The body is square to the stand, the scroll at its left corner.',
+      child: 'Belly button looks at the music.',
+      drill: 'feet-print',
+      spot: 'chest',
+      view: 'above',
+      school: [
+        'facing',
+        {
+          'left-side': {
+            right: 'The left side is aimed at the stand: eyes, scroll and music in one line.',
+            forPlayer: 'Left shoulder points at the music.',
+            changes: [{ kind: 'turned-away' }]
+          }
+        }
+      ]
+    },
+    fault(
+      'twisted',
+      'Twisted in the waist',
+      ['trunk-twisted'],
+      habit('Turn the feet, not the waist.', 'feet-print')
+    ),
+    fault(
+      'scroll-to-front',
+      'The scroll swings in front',
+      ['scroll-to-front'],
+      setUp('scroll', 'other', 'Choose where the scroll points and aim at it.'),
+      habit('Aim at a mark on the wall.', 'wall-mirror')
+    )
+  ),
+  shoulder(
+    'stance-positions',
+    'front',
+    'Rest and playing are two positions',
+    {
+      right: 'At “rest” it goes under the arm at once and stays; at “play” it comes up in one way.',
+      child: 'Rest means rest: tucked under the arm.',
+      drill: 'set-and-reset',
+      spot: 'scroll',
+      pose: 'rest',
+      view: 'threeQuarterRight'
+    },
+    fault(
+      'hangs',
+      'Hangs down by the neck',
+      ['rest-hangs-down'],
+      habit('Call “rest”, wait, call “play”.', 'set-and-reset')
+    ),
+    fault(
+      'points-out',
+      'Points at the neighbours',
+      ['rest-points-out'],
+      habit('Scroll forward, strings away from the body.', 'set-and-reset')
+    )
+  ),
+  shoulder(
+    'stance-guard',
+    'right',
+    'Guarded under the arm',
+    {
+      right: 'In rest position the elbow keeps it against the side, the bridge away from the body.',
+      child: 'Hug it with your elbow.',
+      drill: 'set-and-reset',
+      spot: 'bodyMiddle',
+      pose: 'rest',
+      view: 'front'
+    },
+    fault(
+      'out',
+      'Stands away from the side',
+      ['rest-points-out'],
+      habit('Elbow to the ribs.', 'set-and-reset')
+    ),
+    fault(
+      'down',
+      'Sinks until the scroll is at the knee',
+      ['rest-hangs-down'],
+      habit('Scroll looks forward.', 'set-and-reset'),
+      size('It may be too heavy to guard.')
+    )
+  )
+];
+
+const cello = checksOf('stance', ['cello']);
+
+/** Seated, for the cello. */
+export const SEAT: readonly Check[] = [
+  cello(
+    'seat-front',
+    'left',
+    'On the front half of the seat',
+    {
+      right: 'Sits on the front half; nothing behind the back is needed.',
+      child: 'Sit on the edge, like on a swing.',
+      drill: 'stand-up',
+      spot: 'seatEdge',
+      view: 'left'
+    },
+    fault(
+      'far-back',
+      'Sits far back',
+      ['seated-far-back'],
+      habit('Stand up, sit down at the edge.', 'stand-up'),
+      setUp('seat', 'lower', 'A seat that is too high pushes back.')
+    ),
+    fault(
+      'leans-back',
+      'Leans on the back of the chair',
+      ['leaning-back'],
+      habit('Grow tall, then bring the cello.', 'wall-back'),
+      setUp('angle', 'lower', 'A steeper cello lets the player come forward.')
+    )
+  ),
+  cello(
+    'seat-feet',
+    'left',
+    'Both feet flat',
+    {
+      right: 'Both feet flat under the knees, straight ahead, about as wide as the shoulders.',
+      child: 'Feet glued to the floor.',
+      drill: 'stand-up',
+      spot: 'leftFoot',
+      view: 'left'
+    },
+    fault(
+      'heels',
+      'Only the toes touch',
+      ['heels-up'],
+      setUp('seat', 'lower', 'Lower seat, or a board under the feet.'),
+      habit('Stamp both feet once.', 'stand-up')
+    ),
+    fault(
+      'drawn-in',
+      'Feet drawn under the seat',
+      ['feet-drawn-in'],
+      habit('Feet out until the shins stand.', 'stand-up')
+    )
+  ),
+  cello(
+    'seat-stand-up',
+    'left',
+    'Stand-up test',
+    {
+      right: 'Stands up from the seat without moving the feet, and sits down again.',
+      child: 'Up and down without moving your feet.',
+      drill: 'stand-up',
+      spot: 'belly',
+      pose: 'seated',
+      view: 'left',
+      result: 'yes-no'
+    },
+    fault(
+      'cannot',
+      'The feet must move first',
+      ['feet-drawn-in'],
+      setUp('seat', 'raise', 'A seat a little higher, sat on at the front.'),
+      habit('Feet flat, nose over the toes.', 'stand-up')
+    )
+  ),
+  cello(
+    'seat-hips',
+    'left',
+    'Hips level with the knees or higher',
+    {
+      right: 'The hips are level with the knees or a little higher.',
+      child: 'Your lap is a gentle slide.',
+      drill: 'stand-up',
+      spot: 'leftKnee',
+      view: 'left'
+    },
+    fault(
+      'low',
+      'Knees higher than the hips',
+      ['seat-too-low'],
+      setUp('seat', 'raise', 'Raise the seat, or lay a wedge on it.')
+    ),
+    fault(
+      'high',
+      'Thighs slope steeply, the cello slides',
+      ['seat-too-high'],
+      setUp('seat', 'lower', 'Lower the seat.')
+    )
+  ),
+  cello(
+    'seat-back',
+    'right',
+    'A tall back that is not stiff',
+    {
+      right: 'The back is tall without a rigid arch, free to sway.',
+      child: 'Tall and soft, like grass.',
+      drill: 'wall-back',
+      spot: 'back',
+      view: 'right'
+    },
+    fault(
+      'slumps',
+      'Slumps',
+      ['slumped'],
+      setUp('pin', 'raise', 'The cello is too low: longer pin.'),
+      habit('Grow tall, then bring the cello to you.', 'wall-back'),
+      size('It may be too small to reach.')
+    ),
+    fault(
+      'arched',
+      'Rigid arch, belly out',
+      ['belly-out'],
+      habit('Breathe out, sway, start again.', 'wall-back'),
+      setUp('pin', 'lower', 'The cello may push: shorter pin.')
+    )
+  ),
+  cello(
+    'seat-line',
+    'front',
+    'Shoulders, hips and head in line',
+    {
+      right: 'Seen from the front, shoulders and hips are level and the head stands over them.',
+      child: 'A straight tower: hips, shoulders, head.',
+      drill: 'wall-mirror',
+      spot: 'chest',
+      view: 'front'
+    },
+    fault(
+      'bent',
+      'Bends to the left',
+      ['trunk-bent'],
+      setUp('placing', 'other', 'Let the neck pass left of the head.'),
+      habit('Look into a mirror.', 'wall-mirror')
+    ),
+    fault(
+      'turned',
+      'Turned away from the cello',
+      ['turned-away'],
+      habit('Belly button to the bridge.', 'wall-mirror')
+    ),
+    fault(
+      'shoulders-up',
+      'Shoulders pulled up',
+      ['shoulders-pulled-up'],
+      setUp('pin', 'lower', 'The cello may stand too high.'),
+      habit('Up to the ears, let them fall.', 'shake-out')
+    )
+  ),
+  cello(
+    'seat-knees',
+    'front',
+    'Knees open beside it',
+    {
+      right: 'The knees are open a little wider than the cello and touch it without squeezing.',
+      child: 'Knees hold it like two soft hands.',
+      drill: 'set-and-reset',
+      spot: 'leftKnee',
+      view: 'front'
+    },
+    fault(
+      'squeezes',
+      'Knees squeeze together',
+      ['knees-together'],
+      habit('Knees apart, lay it on the left, bring the right.', 'set-and-reset')
+    ),
+    fault(
+      'wide',
+      'Knees far apart, no contact',
+      ['knees-wide'],
+      setUp('seat', 'raise', 'Knees that fall out: raise the seat.'),
+      habit('Bring the right leg in last.', 'set-and-reset')
+    )
+  )
+];

@@ -1,0 +1,102 @@
+import type { Change, ViewName } from '../figure';
+import type { Family } from '../instruments';
+import type { Ways } from './subject-ids';
+import { wayOf } from './subjects';
+import { STANDPOINTS, type Check, type CheckCategory, type Fault, type Standpoint } from './types';
+import type { CheckStanding } from './focus';
+
+const POSE_OF_WAY: Readonly<Record<string, string>> = {
+  upright: 'bowUpright',
+  'palm-up': 'bowPalmUp',
+  'on-string': 'middle',
+  carried: 'bowCarried'
+};
+
+/** The check as the teacher's way has it; null where this way does not look at it. */
+export function inWay(check: Check, ways: Ways): Check | null {
+  const { school } = check;
+  if (!school) return check;
+  const { id } = wayOf(school.subject, ways);
+  const own = school.ways[id];
+  if (own?.none) return null;
+  const pose = school.subject === 'bow-building' ? POSE_OF_WAY[id] : undefined;
+  return {
+    ...check,
+    right: own?.right ?? check.right,
+    forPlayer: own?.forPlayer ?? check.forPlayer,
+    picture: {
+      ...check.picture,
+      ...(pose ? { pose } : {}),
+      changes: own?.changes ?? check.picture.changes
+    }
+  };
+}
+
+/** What a picture of a check is made of: right, or with a fault. */
+export interface CheckScene {
+  readonly pose: string;
+  readonly view: ViewName;
+  readonly changes: readonly Change[];
+  /** What of it is wrong; nothing in the picture of right. */
+  readonly marked: readonly Change[];
+}
+
+/** The picture of a check for a family; with a fault where one is given. */
+export function sceneOf({ picture }: Check, family: Family, fault?: Fault): CheckScene {
+  const { pose, view, changes } = picture;
+  const from = typeof view === 'string' ? view : (view[family] ?? 'front');
+  const strays = fault?.changes ?? [];
+  return { pose, view: from, changes: [...changes, ...strays], marked: strays };
+}
+
+const order = (standpoint: Standpoint) => STANDPOINTS.indexOf(standpoint);
+
+/** Checks in the order of a teacher's walk: each standpoint once, in the library's order at each. */
+export const walkOf = (checks: readonly Check[]): readonly Check[] =>
+  [...checks].sort((a, b) => order(a.standpoint) - order(b.standpoint));
+
+/** Looks at most in one lesson, so that it stays a minute. */
+export const LOOKS_IN_A_LESSON = 6;
+
+/**
+ * The looks of a lesson: of the open checks of a category those that need it most, in the order of the walk.
+ *
+ * @param focus is always among them
+ */
+export function lessonLooks(
+  open: readonly Check[],
+  standings: ReadonlyMap<string, CheckStanding>,
+  focus: Check | null,
+  most = LOOKS_IN_A_LESSON
+): readonly Check[] {
+  const rank = ({ id }: Check): number => {
+    if (id === focus?.id) return -1;
+    const { strength = 0, lastDay = null } = standings.get(id) ?? {};
+    return strength * 1e9 + (lastDay === null ? 0 : Number(lastDay.replaceAll('-', '')));
+  };
+  return walkOf([...open].sort((a, b) => rank(a) - rank(b)).slice(0, most));
+}
+
+/** The view in which the large figure is shown at a standpoint of a category. */
+export function standpointView(family: Family, category: CheckCategory, standpoint: Standpoint): ViewName {
+  const shoulder = family === 'violin' || family === 'viola';
+  const near = category !== 'stance' && category !== 'ready' && shoulder;
+  switch (standpoint) {
+    case 'front':
+      return near ? 'head' : 'front';
+    case 'left':
+      return near ? 'headLeft' : 'left';
+    case 'behind':
+      return near ? 'headBehind' : 'behind';
+    case 'right':
+      return 'right';
+    case 'above':
+      return 'bodyAbove';
+    case 'left-hand':
+      return shoulder ? 'leftHand' : 'leftHandSide';
+    case 'bow-hand':
+      return shoulder ? 'bowHand' : 'bowHandAbove';
+    case 'instrument':
+      return 'threeQuarterRight';
+  }
+}

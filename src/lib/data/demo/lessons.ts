@@ -1,0 +1,134 @@
+import { DRILLS, RATINGS, type Check, type CheckCategory } from '$lib/core/checks';
+import { CHECKS as BASS } from '$lib/core/checks/library/bass';
+import { CHECKS as CELLO } from '$lib/core/checks/library/cello';
+import { CHECKS as SHOULDER } from '$lib/core/checks/library/shoulder';
+import type { Family } from '$lib/core/instruments';
+import { daysLater, type IsoDay } from '$lib/core/time';
+import type { Aid, CheckResult, Fit, Lesson, Player, Practice } from '../records';
+
+const LIBRARY: Readonly<Record<Family, readonly Check[]>> = {
+  violin: SHOULDER,
+  viola: SHOULDER,
+  cello: CELLO,
+  bass: BASS
+};
+
+/** What was worked on in the weeks before today. */
+export const DEMO_LESSONS: readonly { readonly category: CheckCategory; readonly daysAgo: number }[] = [
+  { category: 'ready', daysAgo: 35 },
+  { category: 'stance', daysAgo: 28 },
+  { category: 'left-hand', daysAgo: 21 },
+  { category: 'bow-hand', daysAgo: 14 },
+  { category: 'hold', daysAgo: 7 }
+];
+
+const LOOKS = 8;
+
+/** One lesson of an invented player: a category looked at, with a point for home. */
+export function demoLesson(
+  player: Player,
+  fit: Pick<Fit, 'day' | 'family'>,
+  round: number,
+  {
+    category,
+    setupId,
+    quirk
+  }: {
+    readonly category: CheckCategory;
+    readonly setupId: string | null;
+    readonly quirk: (seed: string) => number;
+  }
+): { readonly lesson: Lesson; readonly checks: readonly CheckResult[] } {
+  const lessonId = `${player.id}:${fit.day}`;
+  const looked = LIBRARY[fit.family]
+    .filter((check) => check.category === category && check.families.includes(fit.family) && !check.later)
+    .slice(0, LOOKS);
+  const checks = looked.map((check, index): CheckResult => {
+    const level = Math.min(4, Math.max(1, 2 + round * 0.5 + 1.6 * quirk(`${player.name}${check.id}`)));
+    const isWeak = level < 1.7 && check.faults.length > 0;
+    return {
+      id: `${lessonId}-check-${index}`,
+      playerId: player.id,
+      checkId: check.id,
+      at: `${fit.day}T09:4${index}:00.000Z`,
+      day: fit.day,
+      setupId,
+      lessonId,
+      outcome: outcomeOf(check, Math.round(level)),
+      faults: isWeak ? [check.faults[0]?.id ?? ''] : []
+    };
+  });
+  const weak = checks.find(({ faults }) => faults.length > 0);
+  const check = looked.find(({ id }) => id === weak?.checkId);
+  const practice: Practice[] = check
+    ? [
+        {
+          checkId: check.id,
+          fault: check.faults[0]?.id ?? null,
+          remedy: check.faults[0]?.causes[0]?.remedy ?? '',
+          drill: check.drill,
+          dose: DRILLS[check.drill].dose
+        }
+      ]
+    : [];
+  const lesson: Lesson = {
+    id: lessonId,
+    playerId: player.id,
+    at: `${fit.day}T09:40:00.000Z`,
+    day: fit.day,
+    groupId: player.groupId,
+    category,
+    practice,
+    nextLook: daysLater(fit.day, 7)
+  };
+  return { lesson, checks };
+}
+
+function outcomeOf(check: Check, level: number): CheckResult['outcome'] {
+  const { goal } = check;
+  switch (check.result) {
+    case 'seconds':
+      return { kind: 'seconds', seconds: goal && level > 2 ? goal.first + level : 1.5 };
+    case 'count':
+      return { kind: 'count', count: goal ? (level > 2 ? goal.first : goal.first - 1) : level };
+    case 'yes-no':
+      return { kind: 'yes-no', yes: level > 2 };
+    case 'angle':
+      return { kind: 'angle', deg: level > 2 ? 6 : 18 };
+    case 'rating':
+      return { kind: 'rating', rating: RATINGS[level] ?? 'mostly' };
+  }
+}
+
+/** Seats in two bows before the teacher, as shares of the room. */
+export function demoSeats(playerIds: readonly string[]) {
+  const front = Math.ceil(playerIds.length / 2);
+  return playerIds.map((playerId, i) => {
+    const inFront = i < front;
+    const of = inFront ? front : playerIds.length - front;
+    const share = ((inFront ? i : i - front) + 0.5) / of;
+    return { playerId, x: 0.1 + 0.8 * share, y: (inFront ? 0.32 : 0.66) + 0.5 * (share - 0.5) ** 2 };
+  });
+}
+
+/** Who has a help on bow or neck. */
+export const demoAids = (today: IsoDay): readonly Aid[] => [
+  {
+    id: 'demo-aid-1',
+    playerId: 'demo-01',
+    kind: 'cup',
+    where: 'on the bow, for the little finger',
+    from: daysLater(today, -40),
+    weaned: null,
+    to: null
+  },
+  {
+    id: 'demo-aid-2',
+    playerId: 'demo-05',
+    kind: 'sticker',
+    where: 'on the neck, for the thumb',
+    from: daysLater(today, -60),
+    weaned: daysLater(today, -7),
+    to: null
+  }
+];

@@ -1,0 +1,69 @@
+import { sceneOf, type CheckScene } from '$lib/core/checks';
+import type { PictureQuestion } from '$lib/core/figure';
+import { homePoints, HOME_STOP, SELF_CHECK, type HomePoint } from '$lib/words/home';
+import { dayText } from '$lib/words/dates';
+import { FAMILY_WORDS } from '$lib/words/families';
+import type { Check } from '$lib/core/checks';
+import type { Lesson, Player } from '$lib/data';
+
+/** One thing to practise: what right feels like, how it looks, what to do and how often. */
+export interface HomeCardPoint {
+  readonly line: string;
+  readonly right: string;
+  readonly drill: string;
+  readonly dose: string;
+  readonly picture: { readonly question: PictureQuestion; readonly view: CheckScene['view'] };
+}
+
+/** What goes home with a child, ready for screen and paper. */
+export interface HomeCard {
+  readonly player: string;
+  readonly instrument: string;
+  readonly points: readonly HomeCardPoint[];
+  readonly nextLook: string;
+  readonly selfCheck: string;
+  readonly stop: string;
+  readonly signed: string;
+}
+
+/** Pixels per mm of what is seen at which its pictures are drawn for paper. */
+export const HOME_PX = 420;
+
+/**
+ * The home card of a lesson: at most three points.
+ *
+ * @param who the figure of this player, as far as it is known
+ */
+export function homeCardOf({
+  player,
+  lesson,
+  checks,
+  who,
+  teacherName
+}: {
+  readonly player: Player;
+  readonly lesson: Lesson;
+  readonly checks: readonly Check[];
+  readonly who: PictureQuestion;
+  readonly teacherName: string;
+}): HomeCard {
+  const pictureOf = ({ check }: HomePoint): HomeCardPoint['picture'] => {
+    const { pose, view, changes } = sceneOf(check, player.family);
+    return { question: { ...who, pose, changes }, view };
+  };
+  return {
+    player: player.name,
+    instrument: FAMILY_WORDS[player.family],
+    points: homePoints(lesson.practice ?? [], checks).map((point) => ({
+      line: point.line,
+      right: point.right,
+      drill: point.drill,
+      dose: point.dose,
+      picture: pictureOf(point)
+    })),
+    nextLook: lesson.nextLook ? dayText(lesson.nextLook) : '',
+    selfCheck: SELF_CHECK,
+    stop: HOME_STOP,
+    signed: [teacherName, dayText(lesson.day)].filter((part) => part !== '').join(' · ')
+  };
+}

@@ -1,0 +1,178 @@
+<script lang="ts">
+  import { tinykeys } from 'tinykeys';
+  import type { Rating } from '$lib/core/checks';
+  import { db, notePain, type Player } from '$lib/data';
+  import { Action } from '$lib/ui/action.svelte';
+  import PainNotes from '$lib/ui/PainNotes.svelte';
+  import { TypedTexts } from '$lib/ui/typed.svelte';
+  import { TOUCH_CAUTION } from '$lib/words/checks';
+  import type { Lesson } from './lesson.svelte';
+  import LessonEnd from './LessonEnd.svelte';
+  import LessonHead from './LessonHead.svelte';
+  import LookFigure from './LookFigure.svelte';
+  import LookPanel from './LookPanel.svelte';
+  import WalkBar from './WalkBar.svelte';
+  import { RATING_KEYS } from './keys';
+
+  /** One player, one minute: the figure from where the teacher stands, a spot for each look, a tap each. */
+  let { lesson, player }: { lesson: Lesson; player: Player } = $props();
+
+  // The lesson is keyed by its player.
+  // svelte-ignore state_referenced_locally
+  const typed = new TypedTexts(player.id);
+  const noting = new Action();
+  const stopped = $derived(lesson.pains.length > 0);
+  const current = $derived(lesson.current);
+  const seenCount = $derived(lesson.looks.filter(({ id }) => lesson.seen[id]).length);
+
+  const stopForPain = () => noting.insist(() => notePain(db, player, 'lesson', lesson.fit?.size ?? null));
+
+  /** Keys act unless something is being typed. */
+  const free = (act: () => void) => (event: KeyboardEvent) => {
+    const { target } = event;
+    const typing =
+      target instanceof HTMLElement && target.closest('input, textarea, select, dialog, [role=dialog]');
+    if (typing || event.repeat || event.ctrlKey || event.metaKey || event.altKey) return;
+    event.preventDefault();
+    act();
+  };
+  const rateBy = (rating: Rating) => () => {
+    if (current?.result === 'rating' && !lesson.ended && !stopped)
+      void lesson.rate(current, { kind: 'rating', rating });
+  };
+  const answer = (yes: boolean) => () => {
+    if (current?.result === 'yes-no' && !lesson.ended && !stopped)
+      void lesson.rate(current, { kind: 'yes-no', yes });
+  };
+  $effect(() =>
+    tinykeys(window, {
+      ...Object.fromEntries(
+        Array.from({ length: 9 }, (_, i) => [String(i + 1), free(() => lesson.goTo(lesson.looks[i]))])
+      ),
+      ...Object.fromEntries(
+        Object.entries(RATING_KEYS).map(([rating, key]) => [key, free(rateBy(rating as Rating))])
+      ),
+      y: free(answer(true)),
+      x: free(answer(false)),
+      ...Object.fromEntries(
+        ['a', 'b', 'c', 'd'].map((key, i) => [
+          key,
+          free(() => {
+            const fault = current?.faults[i];
+            if (current && fault && !lesson.ended && !stopped) void lesson.toggle(current, fault.id);
+          })
+        ])
+      ),
+      e: free(() => (lesson.ended = true)),
+      p: free(() => void stopForPain())
+    })
+  );
+</script>
+
+<div class="lesson" data-lesson>
+  <LessonHead {lesson} {player} />
+  <PainNotes {player} pains={lesson.pains} {typed} />
+  <WalkBar {lesson} {player} />
+  {#if stopped}
+    <p class="stopped"><b>Stopped for pain.</b> The looks go on once its note is closed.</p>
+  {:else if lesson.looks.length === 0}
+    <p class="soft rest">
+      Everything here rests: it was secure twice, two weeks apart. Choose another category above, or look at
+      all of it.
+      <button type="button" class="btn act" onclick={() => (lesson.all = true)}>Look at all</button>
+    </p>
+  {:else if lesson.ended}
+    <LessonEnd {lesson} {player} {typed} />
+  {:else if current && lesson.who}
+    <div class="desk">
+      <LookFigure {lesson} check={current} who={lesson.who} />
+      <LookPanel {lesson} check={current} who={lesson.who} />
+    </div>
+  {/if}
+</div>
+
+<footer class="foot no-print">
+  <p class="soft">
+    {seenCount} of {lesson.looks.length} seen. {TOUCH_CAUTION}
+  </p>
+  <span class="ways">
+    {#if !lesson.ended && !stopped && lesson.looks.length > 0}
+      <button
+        type="button"
+        class="btn {seenCount > 0 ? 'act-next' : 'act'}"
+        data-act="end-looks"
+        onclick={() => (lesson.ended = true)}>To the practice <span class="key">E</span></button
+      >
+    {/if}
+    {#if !stopped}
+      <button type="button" class="btn act pain" disabled={noting.busy} onclick={stopForPain}
+        >Pain, tingling or numbness <span class="key">P</span></button
+      >
+    {/if}
+  </span>
+</footer>
+
+<style>
+  .lesson {
+    padding: 0.25rem 1.5rem 1rem;
+    max-width: 90rem;
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0.6rem;
+  }
+  .desk {
+    display: grid;
+    grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+    gap: 1rem 2rem;
+    align-items: start;
+  }
+  .stopped {
+    color: var(--stop);
+  }
+  .rest {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.5rem 1rem;
+  }
+  .foot {
+    position: sticky;
+    bottom: 0;
+    z-index: 10;
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    align-items: center;
+    gap: 0.25rem 1.5rem;
+    padding: 0.25rem 1.5rem;
+    background: var(--ground);
+    border-top: 1px solid var(--line-strong);
+  }
+  .foot p {
+    flex: 1 1 22rem;
+  }
+  .ways {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+  }
+  .pain {
+    border: 2px solid var(--stop);
+    color: var(--stop);
+    font-weight: 650;
+  }
+  @media (max-width: 900px) {
+    .lesson {
+      padding-inline: 1rem;
+    }
+    .desk {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .foot {
+      padding-inline: 1rem;
+    }
+    .foot p {
+      display: none;
+    }
+  }
+</style>

@@ -1,0 +1,285 @@
+<script lang="ts">
+  import { DRILLS, drillNamed, strengthOf, type Cause, type Check, type Fault } from '$lib/core/checks';
+  import { daysLater } from '$lib/core/time';
+  import { db, setPractice, type Player, type Practice } from '$lib/data';
+  import { MOST_POINTS, REMEDY_LENGTH } from '$lib/data/schema/check';
+  import { Action } from '$lib/ui/action.svelte';
+  import { status } from '$lib/ui/shell/status.svelte';
+  import type { TypedTexts } from '$lib/ui/typed.svelte';
+  import { CAUSE_WORDS, outcomeText } from '$lib/words/checks';
+  import { homeText } from '$lib/words/home';
+  import { settingStepText } from '$lib/words/remedies';
+  import type { Lesson } from './lesson.svelte';
+
+  /** The end of a lesson: one remedy with its drill and dose, when to look again, and what goes home. */
+  let { lesson, player, typed }: { lesson: Lesson; player: Player; typed: TypedTexts } = $props();
+
+  /** What was seen today, the weakest first. */
+  const found = $derived(
+    lesson.library.checks
+      .flatMap((check) => {
+        const result = lesson.seen[check.id];
+        if (!result) return [];
+        return [{ check, result, strength: strengthOf(check, result.outcome) }];
+      })
+      .filter(({ strength }) => strength > 0)
+      .sort((a, b) => a.strength - b.strength || b.result.faults.length - a.result.faults.length)
+  );
+  const kept = $derived(lesson.lessonToday?.practice ?? []);
+
+  let pickedId = $state<string | null>(null);
+  const picked = $derived(found.find(({ check }) => check.id === pickedId) ?? found[0] ?? null);
+  const faults = $derived(
+    picked ? picked.check.faults.filter(({ id }) => picked.result.faults.includes(id)) : []
+  );
+  /** Causes of what was marked; of the usual fault where nothing was. */
+  const remedies = $derived(
+    (faults.length > 0 ? faults : (picked?.check.faults.slice(0, 1) ?? [])).flatMap((fault) =>
+      fault.causes.map((cause) => ({ fault, cause }))
+    )
+  );
+
+  const LOOK_AGAIN = [7, 14, 28] as const;
+  let inDays = $state<number>(7);
+  const nextLook = $derived(daysLater(lesson.today, inDays));
+  const keeping = new Action();
+
+  const noteOf = (check: Check, fault: Fault | undefined, cause: Cause | undefined): Practice => ({
+    checkId: check.id,
+    fault: fault?.id ?? null,
+    remedy: (typed.of('remedy') ?? '') || (cause?.remedy ?? check.right),
+    drill: cause?.drill ?? check.drill,
+    dose: DRILLS[cause?.drill ?? check.drill].dose
+  });
+
+  const put = (practice: readonly Practice[]) =>
+    keeping.run(() => setPractice(db, player, { category: lesson.category ?? 'hold', practice, nextLook }));
+
+  /** A point for home; a second one for the same check takes its place. */
+  async function choose(fault: Fault | undefined, cause: Cause | undefined) {
+    if (!picked) return;
+    const point = noteOf(picked.check, fault, cause);
+    const others = kept.filter(({ checkId }) => checkId !== point.checkId);
+    if (await put([...others, point].slice(-MOST_POINTS))) typed.drop('remedy');
+  }
+
+  const titleOf = (id: string) => lesson.library.checks.find((check) => check.id === id)?.title ?? id;
+  const forHome = $derived(homeText(player.name, kept, lesson.library.checks, nextLook));
+  async function copy() {
+    try {
+      await navigator.clipboard.writeText(forHome);
+      status.say('The text for home is copied.');
+    } catch {
+      status.say('The browser did not allow copying. Select the text and copy it.');
+    }
+  }
+</script>
+
+<div class="end" data-end>
+  <section aria-labelledby="found">
+    <h2 id="found">What was seen</h2>
+    {#if found.length === 0}
+      <p class="soft">Nothing yet. Tap a spot and how far it is.</p>
+    {:else}
+      <ul>
+        {#each found as { check, result } (check.id)}
+          <li>
+            <button
+              type="button"
+              aria-pressed={picked?.check.id === check.id}
+              onclick={() => (pickedId = check.id)}
+            >
+              <b>{check.title}</b>
+              <span class="soft"
+                >{outcomeText(result.outcome)}{result.faults.length > 0
+                  ? `: ${check.faults
+                      .filter(({ id }) => result.faults.includes(id))
+                      .map(({ text }) => text.toLowerCase())
+                      .join(', ')}`
+                  : ''}</span
+              >
+            </button>
+          </li>
+        {/each}
+      </ul>
+    {/if}
+  </section>
+
+  {#if picked}
+    <section aria-labelledby="remedy">
+      <h2 id="remedy">One remedy: {picked.check.title.toLowerCase()}</h2>
+      <ol class="remedies">
+        {#each remedies as { fault, cause }, i (`${fault.id} ${i}`)}
+          <li>
+            <p>
+              <b>{CAUSE_WORDS[cause.cause]}</b>
+              {cause.remedy}
+              {#if cause.step}<span class="soft">{settingStepText(cause.step)}</span>{/if}
+            </p>
+            {#if cause.drill}
+              <p class="soft">
+                {DRILLS[cause.drill].name}: {DRILLS[cause.drill].text}
+                {DRILLS[cause.drill].dose}.
+              </p>
+            {/if}
+            <span class="ways">
+              <button
+                type="button"
+                class="btn {kept.length === 0 && i === 0 ? 'act-next' : 'act'}"
+                data-act="set-practice"
+                disabled={keeping.busy}
+                onclick={() => choose(fault, cause)}>Set as practice</button
+              >
+              {#if cause.cause === 'set-up'}<a class="btn act" href="/fit/{player.id}#set-up">To the set-up</a
+                >{/if}
+              {#if cause.cause === 'size'}<a class="btn act" href="/fit/{player.id}">To the size</a>{/if}
+            </span>
+          </li>
+        {/each}
+      </ol>
+      <label class="own">
+        <span class="soft">Or in your own words</span>
+        <input
+          class="field"
+          maxlength={REMEDY_LENGTH}
+          value={typed.of('remedy') ?? ''}
+          oninput={(event) => typed.type('remedy', event.currentTarget.value)}
+        />
+      </label>
+    </section>
+  {/if}
+
+  <section aria-labelledby="home">
+    <h2 id="home">For home</h2>
+    <div class="again" role="group" aria-label="Look again in">
+      Look again in
+      {#each LOOK_AGAIN as days (days)}
+        <button
+          type="button"
+          aria-pressed={inDays === days}
+          onclick={() => {
+            inDays = days;
+            if (kept.length > 0) void put(kept);
+          }}>{days / 7} {days === 7 ? 'week' : 'weeks'}</button
+        >
+      {/each}
+    </div>
+    {#if kept.length === 0}
+      <p class="soft">Nothing is set as practice yet. One point is enough; three are the most.</p>
+    {:else}
+      <ul>
+        {#each kept as point (point.checkId)}
+          <li class="point" data-practice={point.checkId}>
+            <span
+              ><b>{titleOf(point.checkId)}</b>
+              {point.remedy}
+              <span class="soft"
+                >{DRILLS[drillNamed(point.drill) ?? 'set-and-reset'].name}, {point.dose}.</span
+              ></span
+            >
+            <button
+              type="button"
+              disabled={keeping.busy}
+              onclick={() => put(kept.filter(({ checkId }) => checkId !== point.checkId))}>Take away</button
+            >
+          </li>
+        {/each}
+      </ul>
+      <pre>{forHome}</pre>
+      <p class="ways">
+        <a class="btn act-next" href="/home-card/{player.id}" data-act="to-home-card">To the home card</a>
+        <button type="button" class="btn act" onclick={copy}>Copy the text</button>
+      </p>
+    {/if}
+  </section>
+</div>
+
+<style>
+  .end {
+    display: grid;
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+    gap: 1rem 2rem;
+    align-items: start;
+  }
+  h2 {
+    font-size: 1.1rem;
+    font-weight: 700;
+    padding-bottom: 0.25rem;
+    border-bottom: 1px solid var(--ink);
+    margin-bottom: 0.5rem;
+  }
+  ul button[aria-pressed] {
+    display: grid;
+    width: 100%;
+    min-height: 2.75rem;
+    padding: 0.35rem 0.5rem;
+    text-align: left;
+    border-left: 3px solid transparent;
+    border-bottom: 1px solid var(--line);
+  }
+  ul [aria-pressed='true'] {
+    border-left-color: var(--ink);
+  }
+  .remedies li {
+    padding-block: 0.5rem;
+    border-bottom: 1px solid var(--line);
+    display: grid;
+    gap: 0.35rem;
+  }
+  .remedies b {
+    margin-right: 0.35rem;
+  }
+  .ways {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+  }
+  .own {
+    display: grid;
+    margin-top: 0.5rem;
+  }
+  .own input {
+    width: 100%;
+  }
+  .again {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.35rem;
+    align-items: center;
+  }
+  .again button {
+    min-height: 2.75rem;
+    padding-inline: 0.75rem;
+    border: 1px solid var(--line-strong);
+    border-radius: var(--radius-base);
+  }
+  .again [aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--ground);
+  }
+  .point {
+    display: flex;
+    gap: 0.75rem;
+    justify-content: space-between;
+    align-items: start;
+    padding-block: 0.35rem;
+    border-bottom: 1px solid var(--line);
+  }
+  .point button {
+    text-decoration: underline;
+    min-height: 2.75rem;
+    white-space: nowrap;
+  }
+  pre {
+    white-space: pre-wrap;
+    font: inherit;
+    padding: 0.75rem;
+    border-left: 3px solid var(--line-strong);
+    margin-block: 0.5rem;
+  }
+  @media (max-width: 1000px) {
+    .end {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+</style>

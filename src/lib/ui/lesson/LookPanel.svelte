@@ -1,0 +1,156 @@
+<script lang="ts">
+  import { RATINGS, sceneOf, type Check } from '$lib/core/checks';
+  import { VIEWS } from '$lib/core/figure/views';
+  import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
+  import { outcomeText, RATING_WORDS } from '$lib/words/checks';
+  import { dayText } from '$lib/words/dates';
+  import type { DrawnAs } from './drawn-as';
+  import { FAULT_KEYS, RATING_KEYS } from './keys';
+  import type { Lesson } from './lesson.svelte';
+  import TestPart from './TestPart.svelte';
+
+  /** The look in hand: what right looks like, a tap for how far it is, a picture for what is amiss. */
+  let { lesson, check, who }: { lesson: Lesson; check: Check; who: DrawnAs } = $props();
+
+  const seen = $derived(lesson.seen[check.id]);
+  const last = $derived(lesson.last[check.id]);
+  const rating = $derived(seen?.outcome.kind === 'rating' ? seen.outcome.rating : null);
+  const faults = $derived(seen?.faults ?? []);
+  const lastFaults = $derived(check.faults.filter(({ id }) => last?.faults.includes(id)));
+  const right = $derived(sceneOf(check, who.family));
+  const rests = $derived(lesson.restsUntil(check));
+</script>
+
+<section class="look" data-look={check.id} aria-labelledby="look-title">
+  <header>
+    <h2 id="look-title"><span class="num">{lesson.looks.indexOf(check) + 1}</span> {check.title}</h2>
+    <p>{check.right}</p>
+    <p class="soft last">
+      {#if last}
+        Last time {outcomeText(last.outcome).toLowerCase()}, {dayText(last.day)}{lastFaults.length > 0
+          ? `: ${lastFaults.map(({ text }) => text.toLowerCase()).join(', ')}`
+          : ''}.
+      {:else}Not looked at before.{/if}
+      {#if rests}Rests until {dayText(rests)}.{/if}
+    </p>
+  </header>
+
+  {#if check.result === 'rating'}
+    <div class="ratings" role="group" aria-label="How far: {check.title}">
+      {#each RATINGS as one (one)}
+        <button
+          type="button"
+          aria-pressed={rating === one}
+          data-rate={one}
+          onclick={() => lesson.rate(check, { kind: 'rating', rating: one })}
+          >{RATING_WORDS[one]} <span class="key">{RATING_KEYS[one].toUpperCase()}</span></button
+        >
+      {/each}
+    </div>
+  {:else}
+    <TestPart {lesson} {check} />
+  {/if}
+
+  <div class="pictures">
+    <figure class="right">
+      <SeenPicture {...who} pose={right.pose} view={VIEWS[right.view]} changes={right.changes} marked={[]} />
+      <figcaption><b>✓ Right</b></figcaption>
+    </figure>
+    {#each check.faults as fault, i (fault.id)}
+      {@const scene = sceneOf(check, who.family, fault)}
+      <button
+        type="button"
+        class="fault"
+        aria-pressed={faults.includes(fault.id)}
+        data-fault={fault.id}
+        onclick={() => lesson.toggle(check, fault.id)}
+      >
+        <SeenPicture
+          {...who}
+          pose={scene.pose}
+          view={VIEWS[scene.view]}
+          changes={scene.changes}
+          marked={scene.marked}
+        />
+        <span>{fault.text} <span class="key">{FAULT_KEYS[i]?.toUpperCase()}</span></span>
+      </button>
+    {/each}
+  </div>
+</section>
+
+<style>
+  .look {
+    display: grid;
+    gap: 0.75rem;
+  }
+  h2 {
+    font-size: 1.35rem;
+    font-weight: 700;
+  }
+  h2 .num {
+    color: var(--ink-soft);
+    margin-right: 0.25rem;
+  }
+  .last {
+    font-size: 0.95rem;
+  }
+  .ratings {
+    display: grid;
+    grid-template-columns: repeat(5, minmax(0, 1fr));
+    gap: 0.35rem;
+  }
+  .ratings button {
+    min-height: 3.75rem;
+    padding: 0.25rem;
+    border: 2px solid var(--line-strong);
+    border-radius: var(--radius-container);
+    font-weight: 650;
+    display: flex;
+    flex-direction: column;
+    align-items: center;
+    justify-content: center;
+    gap: 0.15rem;
+    line-height: 1.15;
+  }
+  .ratings [aria-pressed='true'] {
+    border-color: var(--ink);
+    background: var(--ink);
+    color: var(--ground);
+  }
+  .pictures {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(8.5rem, 1fr));
+    gap: 0.5rem;
+  }
+  .fault,
+  .right {
+    display: grid;
+    align-content: start;
+    gap: 0.25rem;
+    padding: 0.35rem;
+    border: 1px solid var(--line);
+    border-radius: var(--radius-base);
+    text-align: center;
+    font-size: 0.95rem;
+    line-height: 1.2;
+  }
+  .right {
+    border-color: transparent;
+    border-top: 3px solid var(--fits);
+    border-radius: 0;
+  }
+  .right b {
+    color: var(--fits);
+  }
+  .fault[aria-pressed='true'] {
+    border: 3px solid var(--large);
+    padding: calc(0.35rem - 2px);
+    color: var(--large);
+    font-weight: 650;
+  }
+  @media (max-width: 480px) {
+    .ratings {
+      grid-template-columns: repeat(3, minmax(0, 1fr));
+    }
+  }
+</style>

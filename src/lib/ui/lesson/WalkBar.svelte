@@ -1,0 +1,115 @@
+<script lang="ts">
+  import { CHECK_CATEGORIES } from '$lib/core/checks';
+  import type { Player } from '$lib/data';
+  import { categoryName, focusText, STANDPOINT_NAMES } from '$lib/words/checks';
+  import type { Lesson } from './lesson.svelte';
+
+  /** The category at work with its reason, the others at will; then the way round the player. */
+  let { lesson, player }: { lesson: Lesson; player: Player } = $props();
+
+  const stations = $derived(
+    [...new Set(lesson.looks.map(({ standpoint }) => standpoint))].map((standpoint) => {
+      const looks = lesson.looks.filter((check) => check.standpoint === standpoint);
+      return { standpoint, looks, seen: looks.filter(({ id }) => lesson.seen[id]).length };
+    })
+  );
+  const hidden = $derived(lesson.own.length - lesson.looks.length);
+</script>
+
+<div class="bar">
+  <div class="categories" role="group" aria-label="Category">
+    {#each CHECK_CATEGORIES as category (category)}
+      <button
+        type="button"
+        aria-pressed={category === lesson.category}
+        data-category={category}
+        onclick={() => lesson.choose(category)}>{categoryName(category, player.family)}</button
+      >
+    {/each}
+  </div>
+  <p class="soft why">
+    {#if lesson.chosen === null}{focusText(lesson.focus.reason)}{:else}Your choice.{/if}
+    {#if hidden > 0 || lesson.all}
+      <button type="button" class="more" onclick={() => (lesson.all = !lesson.all)}
+        >{lesson.all ? 'Only what needs it' : `All ${lesson.own.length} looks`}</button
+      >
+    {/if}
+  </p>
+  {#if stations.length > 0}
+    <ol class="walk" aria-label="The way round the player">
+      {#each stations as { standpoint, looks, seen } (standpoint)}
+        <li>
+          <button
+            type="button"
+            aria-current={!lesson.ended && lesson.current?.standpoint === standpoint ? 'step' : undefined}
+            onclick={() => lesson.goTo(looks.find(({ id }) => !lesson.seen[id]) ?? looks[0])}
+            >{STANDPOINT_NAMES[standpoint]}
+            <span class="num">{seen}/{looks.length}</span></button
+          >
+        </li>
+      {/each}
+    </ol>
+  {/if}
+</div>
+
+<style>
+  .bar {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.25rem 1.5rem;
+    align-items: center;
+    border-top: 1px solid var(--line);
+    padding-top: 0.35rem;
+  }
+  .categories,
+  .walk {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.25rem;
+  }
+  .categories button {
+    min-height: 2.75rem;
+    padding-inline: 0.8rem;
+    border-radius: var(--radius-base);
+  }
+  .categories [aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--ground);
+    font-weight: 650;
+  }
+  .why {
+    font-size: 0.95rem;
+    flex: 1 1 16rem;
+  }
+  .more {
+    text-decoration: underline;
+    text-underline-offset: 0.2em;
+    min-height: 2.75rem;
+    padding-inline: 0.25rem;
+  }
+  .walk {
+    flex-basis: 100%;
+  }
+  .walk li {
+    display: flex;
+    align-items: center;
+  }
+  .walk li + li::before {
+    content: '→';
+    color: var(--ink-soft);
+    padding-inline: 0.35rem;
+  }
+  .walk button {
+    min-height: 2.75rem;
+    padding-inline: 0.6rem;
+    border-bottom: 3px solid transparent;
+  }
+  .walk [aria-current] {
+    border-bottom-color: var(--next);
+    font-weight: 700;
+  }
+  .walk .num {
+    color: var(--ink-soft);
+    font-size: 0.85rem;
+  }
+</style>

@@ -1,0 +1,47 @@
+import {
+  db,
+  getSettings,
+  lastPractised,
+  libraryFor,
+  newestFirst,
+  newestFitOf,
+  readingsOf,
+  waysFor
+} from '$lib/data';
+import { homeCardOf, type HomeCard } from '$lib/print/home-card';
+import { clock } from '$lib/ui/clock.svelte';
+import { drawnAs } from './drawn-as';
+
+/** The home cards of players' last lessons, in the order asked for; who has nothing to practise is left out. */
+export async function homeCards(playerIds: readonly string[]): Promise<readonly HomeCard[]> {
+  const ids = [...playerIds];
+  const [players, measurements, fits, setups, lessons, own, settings] = await Promise.all([
+    db.players.bulkGet(ids),
+    db.measurements.where('playerId').anyOf(ids).toArray(),
+    db.fits.where('playerId').anyOf(ids).toArray(),
+    db.setups.where('playerId').anyOf(ids).toArray(),
+    db.lessons.where('playerId').anyOf(ids).toArray(),
+    db.ownChecks.toArray(),
+    getSettings(db)
+  ]);
+  const groups = await db.groups.bulkGet(players.map((player) => player?.groupId ?? ''));
+  const today = clock.today;
+  const cards = await Promise.all(
+    players.map(async (player, i) => {
+      const lesson = player && lastPractised(lessons.filter(({ playerId }) => playerId === player.id));
+      if (!player || !lesson) return null;
+      const isMine = ({ playerId }: { readonly playerId: string }) => playerId === player.id;
+      const checks = await libraryFor(player.family, settings, own, waysFor(settings, groups[i]));
+      const setup = newestFirst(setups.filter(isMine)).find(({ family }) => family === player.family);
+      const who = drawnAs(
+        player.family,
+        readingsOf({ measurements: measurements.filter(isMine), today }),
+        newestFitOf(player, fits.filter(isMine))?.size ?? null,
+        setup ?? null,
+        settings
+      );
+      return homeCardOf({ player, lesson, checks, who, teacherName: settings.teacherName });
+    })
+  );
+  return cards.filter((card) => card !== null);
+}

@@ -1,0 +1,221 @@
+import {
+  focusOf,
+  lessonLooks,
+  openChecks,
+  standingsOf,
+  walkOf,
+  type Check,
+  type CheckCategory,
+  type CheckOutcome
+} from '$lib/core/checks';
+import {
+  aidsInUse,
+  db,
+  DEFAULT_SETTINGS,
+  getSettings,
+  lastPractised,
+  newestByCheck,
+  newestFirst,
+  newestFitOf,
+  openPains,
+  readingsOf,
+  recordCheck,
+  seenResults,
+  toggleFault,
+  waysFor,
+  type CheckResult,
+  type Player,
+  type Settings
+} from '$lib/data';
+import { clock } from '$lib/ui/clock.svelte';
+import { live, liveRecord, liveRows } from '$lib/ui/live.svelte';
+import { attempt } from '$lib/ui/shell/attempt';
+import { drawnAs } from './drawn-as';
+import { LiveLibrary } from './library.svelte';
+
+/** One player in one lesson: what is looked at, what was seen, and what it was before. */
+export class Lesson {
+  readonly #player;
+  readonly #measurements;
+  readonly #fits;
+  readonly #setups;
+  readonly #checks;
+  readonly #lessons;
+  readonly #pains;
+  readonly #aids;
+  readonly #group;
+  readonly #settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
+  readonly library: LiveLibrary;
+  /** A category of the teacher's choice; null takes the proposed one. */
+  chosen = $state<CheckCategory | null>(null);
+  /** All looks of the category instead of the few that need it most. */
+  all = $state(false);
+  /** The look in hand; null takes the first that is open. */
+  #at = $state<string | null>(null);
+  /** The looks are done, or were ended: the remedy comes. */
+  ended = $state(false);
+
+  constructor(playerId: string) {
+    const owned = { playerId };
+    const isMine = (record: { readonly playerId: string }) => record.playerId === playerId;
+    this.#player = liveRecord(
+      'players',
+      () => db.players.get(playerId),
+      ({ id }) => id === playerId
+    );
+    this.#measurements = liveRows('measurements', () => db.measurements.where(owned).toArray(), isMine);
+    this.#fits = liveRows('fits', () => db.fits.where(owned).toArray(), isMine);
+    this.#setups = liveRows('setups', () => db.setups.where(owned).toArray(), isMine);
+    this.#checks = liveRows('checks', () => db.checks.where(owned).toArray(), isMine);
+    this.#lessons = liveRows('lessons', () => db.lessons.where(owned).toArray(), isMine);
+    this.#pains = liveRows('pains', () => db.pains.where(owned).toArray(), isMine);
+    this.#aids = liveRows('aids', () => db.aids.where(owned).toArray(), isMine);
+    this.#group = live(
+      async () => (await db.groups.get(this.player?.groupId ?? '')) ?? null,
+      null,
+      () => this.player?.groupId
+    );
+    this.library = new LiveLibrary(() =>
+      this.player && this.#settings.ready && this.#group.ready
+        ? {
+            family: this.player.family,
+            settings: this.settings,
+            ways: waysFor(this.settings, this.#group.current)
+          }
+        : null
+    );
+  }
+
+  get ready(): boolean {
+    const followed = [
+      this.#player,
+      this.#measurements,
+      this.#fits,
+      this.#setups,
+      this.#checks,
+      this.#lessons,
+      this.#pains,
+      this.#aids,
+      this.#settings
+    ];
+    return followed.every(({ ready }) => ready) && (this.player === null || this.library.ready);
+  }
+
+  get player(): Player | null {
+    return this.#player.current;
+  }
+  get settings(): Settings {
+    return this.#settings.current;
+  }
+  get group() {
+    return this.#group.current;
+  }
+  get today() {
+    return clock.today;
+  }
+
+  readonly fit = $derived.by(() => (this.player ? newestFitOf(this.player, this.#fits.current) : null));
+  /** The newest set-up on the family that is played. */
+  readonly setup = $derived.by(
+    () => newestFirst(this.#setups.current).find(({ family }) => family === this.player?.family) ?? null
+  );
+  readonly pains = $derived.by(() => openPains(this.#pains.current));
+  readonly aids = $derived.by(() => aidsInUse(this.#aids.current));
+  readonly #earlier = $derived.by(() => this.#checks.current.filter(({ day }) => day < this.today));
+  /** What was seen today, and what before, the newest of each check. */
+  readonly seen = $derived.by(() =>
+    newestByCheck(this.#checks.current.filter(({ day }) => day === this.today))
+  );
+  readonly last = $derived.by(() => newestByCheck(this.#earlier));
+  /** Every result of a check, newest first. */
+  resultsOf(check: Check): readonly CheckResult[] {
+    return newestFirst(this.#checks.current.filter(({ checkId }) => checkId === check.id));
+  }
+  /** What was set as practice before today, and today. */
+  readonly practised = $derived.by(() =>
+    lastPractised(this.#lessons.current.filter(({ day }) => day < this.today))
+  );
+  readonly lessonToday = $derived.by(
+    () => this.#lessons.current.find(({ day }) => day === this.today) ?? null
+  );
+
+  /** Rests on what was there before the lesson, so that nothing goes away under the hand. */
+  readonly #question = $derived.by(() => ({
+    checks: this.library.checks,
+    results: seenResults(this.#earlier),
+    today: this.today,
+    pain: this.pains.length > 0,
+    category: this.chosen
+  }));
+  readonly focus = $derived.by(() => focusOf(this.#question));
+  readonly #standings = $derived.by(() => standingsOf(this.#question));
+  readonly category: CheckCategory | null = $derived.by(() => this.chosen ?? this.focus.category);
+  /** Checks of the category, and those of them that are open. */
+  readonly own = $derived.by(() => this.library.checks.filter(({ category }) => category === this.category));
+  readonly open = $derived.by(() =>
+    this.category ? openChecks(this.library.checks, this.category, this.#standings) : []
+  );
+  restsUntil(check: Check): string | null {
+    return this.#standings.get(check.id)?.restsUntil ?? null;
+  }
+  /** The looks of this lesson in the order of the walk. */
+  readonly looks: readonly Check[] = $derived.by(() =>
+    this.all ? walkOf(this.own) : lessonLooks(this.open, this.#standings, this.focus.check)
+  );
+  readonly current: Check | null = $derived.by(
+    () =>
+      this.looks.find(({ id }) => id === this.#at) ??
+      this.looks.find(({ id }) => !this.seen[id]) ??
+      this.looks[0] ??
+      null
+  );
+
+  readonly who = $derived.by(() =>
+    this.player
+      ? drawnAs(
+          this.player.family,
+          readingsOf({ measurements: this.#measurements.current, today: this.today }),
+          this.fit?.size ?? null,
+          this.setup,
+          this.settings
+        )
+      : null
+  );
+
+  goTo(check: Check | undefined): void {
+    if (!check) return;
+    this.#at = check.id;
+    this.ended = false;
+  }
+
+  choose(category: CheckCategory): void {
+    this.chosen = category;
+    this.#at = null;
+    this.all = this.ended = false;
+  }
+
+  /** Keeps what was seen and goes on to the next look that is open; after the last one the remedy comes. */
+  async rate(check: Check, outcome: CheckOutcome, goOn = true): Promise<void> {
+    const { player } = this;
+    if (!player || this.pains.length > 0) return;
+    const faults =
+      outcome.kind === 'rating' && outcome.rating === 'secure' ? [] : (this.seen[check.id]?.faults ?? []);
+    const setupId = this.setup?.id ?? null;
+    const done = await attempt(() => recordCheck(db, player, check, { outcome, faults, setupId }));
+    if (done && goOn) this.#goOn(check);
+  }
+
+  #goOn(from: Check): void {
+    const at = this.looks.findIndex(({ id }) => id === from.id);
+    const isOpen = ({ id }: Check) => id !== from.id && !this.seen[id];
+    const next = this.looks.slice(at + 1).find(isOpen) ?? this.looks.find(isOpen);
+    if (next) this.#at = next.id;
+    else this.ended = true;
+  }
+
+  async toggle(check: Check, fault: string): Promise<void> {
+    const { player } = this;
+    if (player && this.pains.length === 0)
+      await attempt(() => toggleFault(db, player, check, fault, this.setup?.id ?? null));
+  }
+}

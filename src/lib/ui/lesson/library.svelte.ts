@@ -1,0 +1,34 @@
+import type { Check, Ways } from '$lib/core/checks';
+import type { Family } from '$lib/core/instruments';
+import { db, libraryFor, type OwnCheckRecord, type Settings } from '$lib/data';
+import { live } from '$lib/ui/live.svelte';
+
+/** The checks of a family as this teacher has them: fetched when they are needed, followed as they change. */
+export class LiveLibrary {
+  checks = $state.raw<readonly Check[]>([]);
+  ready = $state(false);
+  failed = $state(false);
+  readonly #own = live<readonly OwnCheckRecord[]>(() => db.ownChecks.toArray(), []);
+  #asked = 0;
+
+  /** @param question for whom; null while it is not known */
+  constructor(
+    question: () => { readonly family: Family; readonly settings: Settings; readonly ways: Ways } | null
+  ) {
+    $effect(() => {
+      const asked = question();
+      const own = this.#own.current;
+      if (!asked || !this.#own.ready) return;
+      const number = ++this.#asked;
+      libraryFor(asked.family, asked.settings, own, asked.ways).then(
+        (checks) => {
+          if (number !== this.#asked) return;
+          this.checks = checks;
+          this.ready = true;
+        },
+        () => (this.failed = true)
+      );
+    });
+    $effect(() => () => void this.#asked++);
+  }
+}

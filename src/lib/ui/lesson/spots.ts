@@ -1,0 +1,35 @@
+/** A place on a picture, as shares of its width and height. */
+export interface Place {
+  readonly id: string;
+  readonly x: number;
+  readonly y: number;
+}
+
+const ROUNDS = 60;
+
+/**
+ * Places moved apart until each can be pressed by itself; none leaves the picture.
+ *
+ * @param apart least distance of two, as a share of the width
+ * @param shape width over height of the picture
+ */
+export function spread(places: readonly Place[], apart: number, shape: number): readonly Place[] {
+  const points = places.map(({ id, x, y }) => ({ id, x, y: y / shape }));
+  const within = (value: number, most: number) => Math.min(most - apart / 2, Math.max(apart / 2, value));
+  for (let round = 0; round < ROUNDS; round++)
+    points.forEach((one, i) => {
+      for (const other of points.slice(i + 1)) {
+        const [dx, dy] = [other.x - one.x, other.y - one.y];
+        const distance = Math.hypot(dx, dy);
+        if (distance >= apart) continue;
+        const push = (apart - distance) / 2 + 1e-4;
+        // Two at one place go apart to the sides, the first to the left.
+        const [ux, uy] = distance < 1e-6 ? [1, 0.01 * i] : [dx / distance, dy / distance];
+        one.x = within(one.x - ux * push, 1);
+        one.y = within(one.y - uy * push, 1 / shape);
+        other.x = within(other.x + ux * push, 1);
+        other.y = within(other.y + uy * push, 1 / shape);
+      }
+    });
+  return points.map(({ id, x, y }) => ({ id, x, y: y * shape }));
+}
