@@ -1,7 +1,10 @@
-import type { Writer } from './changes';
+import type { Ways } from '$lib/core/checks';
+import type { IsoDay } from '$lib/core/time';
+import { commit, type Writer } from './changes';
 import type { Database } from './database';
 import { newId } from './ids';
 import type { Group, Player } from './records';
+import { Refusal } from './refusal';
 
 const plain = (name: string) => name.trim().toLowerCase();
 
@@ -30,3 +33,54 @@ export const groupNames = async (db: Database): Promise<GroupNames> =>
 /** The name of a player's group, empty for none. */
 export const groupOf = (names: GroupNames, { groupId }: Pick<Player, 'groupId'>): string =>
   (groupId && names.get(groupId)) ?? '';
+
+/** A seat in the room, as shares of its breadth and depth. */
+export type Seat = Group['seating'][number];
+
+const currentGroup = async (db: Database, groupId: string): Promise<Group> => {
+  const group = await db.groups.get(groupId);
+  if (!group) throw new Refusal('This group was removed meanwhile. Nothing was changed.');
+  return group;
+};
+
+/** Keeps where players of a group sit; the others stay where they are. */
+export const setSeats = (db: Database, groupId: string, seats: readonly Seat[]): Promise<void> =>
+  commit(db, 'Moved a seat', async ({ put }) => {
+    const group = await currentGroup(db, groupId);
+    const moved = new Set(seats.map(({ playerId }) => playerId));
+    await put('groups', {
+      ...group,
+      seating: [...group.seating.filter(({ playerId }) => !moved.has(playerId)), ...seats]
+    });
+  });
+
+/** Notes who of a group is away on a day, or there after all. */
+export const setAway = (
+  db: Database,
+  groupId: string,
+  player: Player,
+  day: IsoDay,
+  isAway: boolean
+): Promise<void> =>
+  commit(db, isAway ? `Away: ${player.name}` : `There: ${player.name}`, async ({ put }) => {
+    const group = await currentGroup(db, groupId);
+    const before = group.away?.day === day ? group.away.playerIds : [];
+    const playerIds = before.filter((id) => id !== player.id);
+    await put('groups', {
+      ...group,
+      away: { day, playerIds: isAway ? [...playerIds, player.id] : playerIds }
+    });
+  });
+
+/** Sets a way of a group's own; null follows the teacher's again. */
+export const setGroupWay = (
+  db: Database,
+  groupId: string,
+  subject: keyof Ways,
+  way: string | null
+): Promise<void> =>
+  commit(db, 'Changed a group’s way', async ({ put }) => {
+    const group = await currentGroup(db, groupId);
+    const { [subject]: _, ...others } = group.ways ?? {};
+    await put('groups', { ...group, ways: way === null ? others : { ...others, [subject]: way } });
+  });

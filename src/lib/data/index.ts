@@ -26,7 +26,7 @@ export {
   EMPTY_PLAYER,
   removeDemo
 } from './players';
-export { groupNames, groupOf, type GroupNames } from './groups';
+export { groupNames, groupOf, setAway, setGroupWay, setSeats, type GroupNames, type Seat } from './groups';
 export {
   addReading,
   dropReading,

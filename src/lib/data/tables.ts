@@ -72,7 +72,13 @@ export const TABLES: { readonly [Name in TableName]: TableOf<Name> } = {
     schema: groupSchema,
     indexes: 'id',
     since: 4,
-    without: (group, playerId) => ({ ...group, seating: group.seating.filter(isNot(playerId)) })
+    without: (group, playerId) => ({
+      ...group,
+      seating: group.seating.filter(isNot(playerId)),
+      ...(group.away
+        ? { away: { ...group.away, playerIds: group.away.playerIds.filter((id) => id !== playerId) } }
+        : {})
+    })
   },
   measurements: {
     schema: measurementSchema,

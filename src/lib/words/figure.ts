@@ -132,10 +132,12 @@ export const CHANGE_WORDS: Readonly<Record<ChangeName, string>> = {
   'hair-torn': 'torn hair hangs down',
   'hair-greasy': 'the hair is dark from fingers',
   'pin-tip-bare': 'the tip of the pin is bare',
+  'pin-on-a-strap': 'the pin is held by a strap',
   'pin-off-its-stop': 'the pin has left its stop'
 };
 
-const VIEW_WORDS: Readonly<Record<ViewName, string>> = {
+/** From where a picture is seen. */
+export const VIEW_WORDS: Readonly<Record<ViewName, string>> = {
   front: 'from the front',
   left: 'from the player’s left',
   right: 'from the player’s right',
@@ -182,7 +184,8 @@ const VIEW_WORDS: Readonly<Record<ViewName, string>> = {
   feetBehind: 'the feet from behind'
 };
 
-const POSE_WORDS: Readonly<Record<string, string>> = {
+/** The poses by their name. */
+export const POSE_WORDS: Readonly<Record<string, string>> = {
   playing: 'playing',
   frog: 'bowing at the frog',
   middle: 'bowing in the middle',

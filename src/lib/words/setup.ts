@@ -230,6 +230,17 @@ function changeSentence(change: SettingChange, unit: LengthUnit): string {
 export const changeSentences = (changes: readonly SettingChange[], unit: LengthUnit): readonly string[] =>
   changes.map((change) => changeSentence(change, unit)).filter((sentence) => sentence !== '');
 
+/** What speaks for each way of the rest, and of the scroll. */
+export const TILT_SCHOOL_WHY: Readonly<Record<TiltSchool, string>> = {
+  'high-over-shoulder': 'the strings come to the bow, small hands reach the lowest',
+  'low-over-shoulder': 'for square shoulders, the chest needs the lift'
+};
+export const SCROLL_WHY: Readonly<Record<ScrollSchool, string>> = {
+  'left-45': 'body square to the stand, the scroll at its left corner',
+  'left-30': 'for arms that are short for the instrument',
+  'in-line': 'instrument, eyes and music in one line'
+};
+
 export const TILT_SCHOOL_WORDS: Readonly<Record<TiltSchool, string>> = {
   'high-over-shoulder': 'High end over the shoulder, 18° tilt',
   'low-over-shoulder': 'Low end over the shoulder, 3° tilt'

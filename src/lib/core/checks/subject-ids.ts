@@ -10,6 +10,7 @@ export const SUBJECT_IDS = [
   'frame-from',
   'early-help',
   'cello-placing',
+  'anchoring',
   'thumb-contact',
   'finger-contact',
   'bow-thumb-place',

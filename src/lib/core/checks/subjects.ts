@@ -220,6 +220,27 @@ const ROWS = {
       way('square', 'Square', 'both legs feel the same', 'playing', 'front', 'cello-square')
     ]
   ],
+  anchoring: [
+    CELLO,
+    'What holds the pin',
+    [
+      way(
+        'strap',
+        'A strap to the chair’s leg',
+        'the surest on any floor',
+        'playing',
+        'kneesPin',
+        'pin-on-a-strap'
+      ),
+      way(
+        'stop',
+        'A stop on the floor',
+        'quick to put down; try it on this floor first',
+        'playing',
+        'kneesPin'
+      )
+    ]
+  ],
   'thumb-contact': [
     LOW,
     'The left thumb behind the neck',

@@ -52,6 +52,7 @@ export const INSTRUMENT_PARTS = [
   'shoulderRest',
   'pin',
   'stop',
+  'strap',
   'rosin',
   'bow',
   'frog'

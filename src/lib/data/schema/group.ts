@@ -1,5 +1,5 @@
 import { array, boolean, number, object, string } from 'yup';
-import { exactly, id, ways, type RecordOf } from './fields';
+import { day, exactly, id, ways, type RecordOf } from './fields';
 import { GROUP_LENGTH } from './player';
 
 /** Players who are taught together, and where each has a seat in the room. */
@@ -20,6 +20,12 @@ export const groupSchema = exactly(
       )
       .max(500)
       .defined(),
+    /** Who was away on the day of the last lesson. */
+    away: exactly(
+      object({ day: day().required(), playerIds: array().of(id().required()).max(500).defined() })
+    )
+      .default(undefined)
+      .optional(),
     /** The group's own ways where they are not the teacher's. */
     ways: ways().optional(),
     demo: boolean().required()

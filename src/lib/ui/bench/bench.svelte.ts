@@ -1,5 +1,5 @@
 import { combineReadings, MEASUREMENTS, type MeasurementId, type Readings } from '$lib/core/body';
-import type { Check } from '$lib/core/checks';
+import type { Check, Ways } from '$lib/core/checks';
 import { isBeyondReference } from '$lib/core/growth';
 import type { Size } from '$lib/core/instruments';
 import type { Outlook } from '$lib/core/outlook';
@@ -27,6 +27,7 @@ import {
   withComing,
   type Draft,
   type Fit,
+  type Group,
   type Pain,
   type Player,
   type PlayerCase,
@@ -58,6 +59,7 @@ export class Bench {
   readonly #looks;
   readonly #draft: Live<Draft | null>;
   readonly #settings;
+  readonly #group: Live<Group | null>;
   readonly #atWork: Live<Check | null>;
   readonly library: LiveLibrary;
   readonly typed: TypedTexts;
@@ -80,6 +82,10 @@ export class Bench {
     this.#draft = liveRecord('drafts', () => db.drafts.get(playerId), isIt);
     this.#settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
     this.typed = new TypedTexts(playerId);
+    this.#group = live(
+      async () => (await db.groups.get((await db.players.get(playerId))?.groupId ?? '')) ?? null,
+      null
+    );
     this.#atWork = live<Check | null>(async () => {
       const player = await db.players.get(playerId);
       return player ? ((await checksAtWork([player]))[0] ?? null) : null;
@@ -89,7 +95,7 @@ export class Bench {
         this.player && {
           family: this.player.family,
           settings: this.settings,
-          ways: waysFor(this.settings, null)
+          ways: this.ways
         }
     );
   }
@@ -112,6 +118,11 @@ export class Bench {
 
   get player(): Player | null {
     return this.#player.current;
+  }
+
+  /** The ways that hold for this player: the group's own before the teacher's. */
+  get ways(): Ways {
+    return waysFor(this.settings, this.#group.current);
   }
 
   get settings(): Settings {

@@ -1,3 +1,4 @@
+import { wayOf, type Ways } from '$lib/core/checks';
 import {
   bodyOf,
   combineReadings,
@@ -29,7 +30,8 @@ import {
   type SettingId,
   type SetupKind,
   type SetupReview,
-  type StandingPlan
+  type StandingPlan,
+  SETUP_CHOICES
 } from '$lib/core/setup';
 import { isOfThisFit, setupReviewOf, type Fit, type Setup } from '$lib/data';
 import type { Bench } from './bench.svelte';
@@ -44,9 +46,20 @@ export type Laid =
       readonly arrangement: ArrangementOf<'standing'>;
     };
 
-/** Ways that are taken where the teacher chose none. */
-const USUAL_SEATED = { anchoring: 'strap', placing: 'turned' } as const;
-const USUAL_STANDING = { bowHold: 'overhand' } as const;
+/** Ways of a set-up that are taken while nothing else is chosen for it: the teacher's. */
+const wayAmong = <Way extends string>(ways: readonly Way[], wanted: string): Way => {
+  const [usual] = ways;
+  const found = ways.find((way) => way === wanted) ?? usual;
+  if (found === undefined) throw new RangeError('no ways');
+  return found;
+};
+const usualSeated = (ways: Ways) => ({
+  anchoring: wayAmong(SETUP_CHOICES.seated.anchoring, wayOf('anchoring', ways).id),
+  placing: wayAmong(SETUP_CHOICES.seated.placing, wayOf('cello-placing', ways).id)
+});
+const usualStanding = (ways: Ways) => ({
+  bowHold: wayAmong(SETUP_CHOICES.standing.bowHold, wayOf('bass-bow-hold', ways).id)
+});
 
 /** Lengths that a set-up of a kind rests on. */
 const BASIS: Readonly<Record<SetupKind, readonly MeasurementId[]>> = {
@@ -129,7 +142,7 @@ export class SetupBench {
     if (kind === 'seated') {
       const adjustments = this.adjustments('seated');
       const plan = seatedPlan({ body: seatedBody(body), cello: instrument, own: adjustments.values });
-      return { kind, plan, arrangement: settleSeated(plan, USUAL_SEATED, adjustments) };
+      return { kind, plan, arrangement: settleSeated(plan, usualSeated(this.#bench.ways), adjustments) };
     }
     const adjustments = this.adjustments('standing');
     const plan = standingPlan({
@@ -142,7 +155,7 @@ export class SetupBench {
       notchesMm: adjustments.notchesMm ?? [],
       own: adjustments.values
     });
-    return { kind, plan, arrangement: settleStanding(plan, USUAL_STANDING, adjustments) };
+    return { kind, plan, arrangement: settleStanding(plan, usualStanding(this.#bench.ways), adjustments) };
   });
 
   #rest(instrument: NominalInstrument): Laid | null {

@@ -1,6 +1,5 @@
 <script lang="ts">
   import { FAMILIES, sizesUp, sizesOf, type Family, type Size } from '$lib/core/instruments';
-  import { DEFAULT_SCROLL_SCHOOL, REST_SCHOOLS, SCROLL_SCHOOLS, TILT_SCHOOLS } from '$lib/core/setup';
   import {
     changeSettings,
     db,
@@ -15,13 +14,12 @@
   } from '$lib/data';
   import { Action } from '$lib/ui/action.svelte';
   import { TypedTexts } from '$lib/ui/typed.svelte';
-  import LimitChoice from '$lib/ui/bench/LimitChoice.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import { live } from '$lib/ui/live.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
   import { FAMILY_WORDS } from '$lib/words/families';
-  import { REST_SCHOOL_WORDS, SCROLL_WORDS, TILT_SCHOOL_WORDS } from '$lib/words/setup';
+  import MyWay from '$lib/ui/way/MyWay.svelte';
   import DimensionsTable from './DimensionsTable.svelte';
   import OwnRestsTable from './OwnRestsTable.svelte';
 
@@ -104,28 +102,7 @@
 
   <section aria-labelledby="way">
     <h2 id="way">My way</h2>
-    <LimitChoice rule={chosen.rule} onrule={(rule) => change('Changed the sizing school', { rule })} />
-    <div>
-      <Choice
-        label="What fills the gap at the neck"
-        value={chosen.restSchool}
-        options={REST_SCHOOLS.map((value) => ({ value, text: REST_SCHOOL_WORDS[value].name }))}
-        onpick={(restSchool) => change('Changed the set-up school', { restSchool })}
-      />
-      <p class="text-sm soft mt-1">{REST_SCHOOL_WORDS[chosen.restSchool].why}</p>
-    </div>
-    <Choice
-      label="The shoulder rest"
-      value={chosen.tiltSchool}
-      options={TILT_SCHOOLS.map((value) => ({ value, text: TILT_SCHOOL_WORDS[value] }))}
-      onpick={(tiltSchool) => change('Changed the tilt school', { tiltSchool })}
-    />
-    <Choice
-      label="The scroll of violin and viola"
-      value={chosen.scrollSchool ?? DEFAULT_SCROLL_SCHOOL}
-      options={SCROLL_SCHOOLS.map((value) => ({ value, text: SCROLL_WORDS[value] }))}
-      onpick={(scrollSchool) => change('Changed where the scroll points', { scrollSchool })}
-    />
+    <MyWay settings={chosen} />
   </section>
 
   <section aria-labelledby="own-rests">

@@ -1,3 +1,4 @@
+import Armchair from '@lucide/svelte/icons/armchair';
 import CalendarCheck2 from '@lucide/svelte/icons/calendar-check-2';
 import FolderDown from '@lucide/svelte/icons/folder-down';
 import ListOrdered from '@lucide/svelte/icons/list-ordered';
@@ -10,6 +11,7 @@ export const PLACES = [
   { href: '/', name: 'Today', icon: CalendarCheck2 },
   { href: '/fit', name: 'Fit', icon: Ruler },
   { href: '/day', name: 'Fitting day', icon: ListOrdered },
+  { href: '/class', name: 'Class', icon: Armchair },
   { href: '/players', name: 'Players', icon: UsersRound },
   { href: '/files', name: 'Files', icon: FolderDown },
   { href: '/settings', name: 'Settings', icon: SlidersHorizontal }

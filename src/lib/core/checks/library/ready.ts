@@ -212,7 +212,17 @@ export const READY: readonly Check[] = [
       child: 'The spike sits in its spot.',
       drill: 'ready-round',
       spot: 'pinTip',
-      view: 'pinClose'
+      view: 'pinClose',
+      school: [
+        'anchoring',
+        {
+          strap: {
+            right:
+              'The pin is out to its mark, the strap tight from the chair’s leg to its tip; nothing slides.',
+            forPlayer: 'The spike sits in its strap.'
+          }
+        }
+      ]
     },
     fault(
       'off-stop',

@@ -133,6 +133,14 @@ export const KIT_CHANGES = {
     at('pinTip', 0.04),
     'pinClose'
   ),
+  'pin-on-a-strap': change(
+    ['cello'],
+    THERE,
+    (a) => ({ strap: a }),
+    ['strap'],
+    at('pinTip', 0.05),
+    'kneesPin'
+  ),
   'pin-off-its-stop': change(
     ['cello'],
     ['mm', 90, 140],

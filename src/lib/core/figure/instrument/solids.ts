@@ -22,6 +22,7 @@ export interface Unready {
   readonly restCrooked: number;
   readonly pinBare: number;
   readonly stopAway: number;
+  readonly strap: number;
 }
 
 /** As it comes out of the case. */
@@ -38,7 +39,15 @@ export function instrumentShapes(
   { rest, tapes, pinMm, pose = {} }: Fittings
 ): Shape[] {
   const { bodyMm, ribMm, stringMm } = model;
-  const { pegOut = 0, stringSlack = 0, rosinHeap = 0, restCrooked = 0, pinBare = 0, stopAway = 0 } = pose;
+  const {
+    pegOut = 0,
+    stringSlack = 0,
+    rosinHeap = 0,
+    restCrooked = 0,
+    pinBare = 0,
+    stopAway = 0,
+    strap = 0
+  } = pose;
   const left = halfOutline(model.family).map(
     ([at, half]) => [-half * model.lowerBoutMm, at * bodyMm] as const
   );
@@ -88,7 +97,7 @@ export function instrumentShapes(
               slender: true
             }
           ),
-          ...pinEndShapes(model, frame, pinMm, pinBare, stopAway)
+          ...pinEndShapes(model, frame, pinMm, pinBare, strap > 0 ? null : stopAway)
         ]
       : [])
   ];
@@ -239,7 +248,7 @@ function pinEndShapes(
   frame: Frame,
   pinMm: number,
   bare: number,
-  stopAway: number
+  stopAway: number | null
 ): Shape[] {
   const tip = place(frame, [0, -pinMm, ribMm / 2]);
   const cap = Math.max(8, 0.019 * bodyMm);
@@ -251,6 +260,11 @@ function pinEndShapes(
         })
       : ball(tip, cap, { part: 'pinTip', tone: 'rest' });
   if (family !== 'cello') return [end];
+  if (stopAway === null) {
+    // To the front leg of the chair, on the player's right.
+    const leg: Vec = [-0.2 * bodyMm, 0.02 * bodyMm, 0.06 * bodyMm];
+    return [end, cone(tip, leg, 3, 3, { part: 'strap', tone: 'rest', slender: true })];
+  }
   const radius = 0.055 * bodyMm;
   const plate = {
     kind: 'ellipsoid',

@@ -127,6 +127,8 @@ export interface Pose extends Omit<TrunkPose, 'hips'> {
   readonly pinBare: number;
   /** The floor stop away from the pin, mm. */
   readonly stopAway: number;
+  /** Held by a strap to the chair's leg instead of a stop. */
+  readonly strap: number;
 }
 
 const STRAIGHT: Pose = {
@@ -234,7 +236,8 @@ const STRAIGHT: Pose = {
   hairTorn: 0,
   hairGreasy: 0,
   pinBare: 0,
-  stopAway: 0
+  stopAway: 0,
+  strap: 0
 };
 
 const VIOLIN: Pose = {

@@ -1,0 +1,66 @@
+<script lang="ts">
+  import { db } from '$lib/data';
+  import { live } from '$lib/ui/live.svelte';
+  import { dayText } from '$lib/words/dates';
+
+  /** The groups, each a door to its room. */
+  const groups = live(async () => {
+    const [groups, players, lessons] = await Promise.all([
+      db.groups.toArray(),
+      db.players.filter(({ archivedOn, groupId }) => archivedOn === null && groupId !== null).toArray(),
+      db.lessons.orderBy('day').reverse().limit(2000).toArray()
+    ]);
+    return groups
+      .map((group) => ({
+        group,
+        count: players.filter(({ groupId }) => groupId === group.id).length,
+        last: lessons.find(({ groupId }) => groupId === group.id)?.day ?? null
+      }))
+      .sort((a, b) => (a.group.name < b.group.name ? -1 : 1));
+  }, []);
+</script>
+
+<div class="classes">
+  <h1>Class</h1>
+  <p class="soft">One look goes round the room: a tap for each player where they sit.</p>
+  {#if groups.ready && groups.current.length === 0}
+    <p>No group yet. Give players a group in their record, and it stands here.</p>
+    <p><a class="btn act-next" href="/players">To the players</a></p>
+  {:else}
+    <ul>
+      {#each groups.current as { group, count, last } (group.id)}
+        <li>
+          <a href="/class/{group.id}">
+            <b>{group.name}</b>
+            <span class="soft"
+              >{count}
+              {count === 1 ? 'player' : 'players'}{last ? ` · last looked at on ${dayText(last)}` : ''}</span
+            >
+          </a>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</div>
+
+<style>
+  .classes {
+    padding: 0.25rem 1.5rem 2rem;
+    max-width: 48rem;
+    display: grid;
+    gap: 0.75rem;
+  }
+  a:not(.btn) {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0 1rem;
+    min-height: 3.25rem;
+    border-bottom: 1px solid var(--line);
+  }
+  b {
+    font-size: 1.1rem;
+    text-decoration: underline;
+    text-underline-offset: 0.2em;
+  }
+</style>

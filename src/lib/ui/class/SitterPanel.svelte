@@ -1,0 +1,133 @@
+<script lang="ts">
+  import { RATINGS, sceneOf } from '$lib/core/checks';
+  import { VIEWS } from '$lib/core/figure/views';
+  import { drawnAs } from '$lib/ui/lesson/drawn-as';
+  import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
+  import { outcomeText, RATING_WORDS } from '$lib/words/checks';
+  import { dayText } from '$lib/words/dates';
+  import type { ClassRoom, Sitter } from './class-room.svelte';
+
+  /** One player of the class: how far, what is amiss, away or there. */
+  let { room, sitter, onaway }: { room: ClassRoom; sitter: Sitter; onaway: (away: boolean) => void } =
+    $props();
+
+  const check = $derived(sitter.check);
+  const rating = $derived(sitter.result?.outcome.kind === 'rating' ? sitter.result.outcome.rating : null);
+  /** Anybody's figure shows a fault; no lengths are read for a whole class. */
+  const who = $derived(drawnAs(sitter.player.family, {}, null, null, room.settings));
+</script>
+
+<section data-sitter={sitter.playerId} aria-labelledby="sitter">
+  <h2 id="sitter">{sitter.player.name}</h2>
+  {#if sitter.hurts}
+    <p class="stop"><b>Pain was noted.</b> Nothing is looked at until its note is closed in the lesson.</p>
+  {:else if !check}
+    <p class="soft">This look is not for the {sitter.player.family}.</p>
+  {:else}
+    {#if sitter.last}<p class="soft">
+        Last time {outcomeText(sitter.last.outcome).toLowerCase()}, {dayText(sitter.last.day)}.
+      </p>{/if}
+    {#if check.result === 'rating'}
+      <div class="ratings" role="group" aria-label="How far: {check.title}">
+        {#each RATINGS.slice(1) as one (one)}
+          <button
+            type="button"
+            aria-pressed={rating === one}
+            data-rate={one}
+            onclick={() => room.rate(sitter, { kind: 'rating', rating: one })}>{RATING_WORDS[one]}</button
+          >
+        {/each}
+      </div>
+    {:else if check.result === 'yes-no'}
+      <div class="ratings" role="group" aria-label={check.title}>
+        {#each [true, false] as yes (yes)}
+          <button
+            type="button"
+            aria-pressed={sitter.result?.outcome.kind === 'yes-no' && sitter.result.outcome.yes === yes}
+            onclick={() => room.rate(sitter, { kind: 'yes-no', yes })}>{yes ? 'Yes' : 'No'}</button
+          >
+        {/each}
+      </div>
+    {:else}
+      <p class="soft">Its clock or counter is in the lesson of {sitter.player.name}.</p>
+    {/if}
+    <div class="faults">
+      {#each check.faults as fault (fault.id)}
+        {@const scene = sceneOf(check, sitter.player.family, fault)}
+        <button
+          type="button"
+          aria-pressed={sitter.result?.faults.includes(fault.id) ?? false}
+          data-fault={fault.id}
+          onclick={() => room.toggle(sitter, fault.id)}
+        >
+          <SeenPicture
+            {...who}
+            pose={scene.pose}
+            view={VIEWS[scene.view]}
+            changes={scene.changes}
+            marked={scene.marked}
+          />
+          {fault.text}
+        </button>
+      {/each}
+    </div>
+  {/if}
+  <p class="ways">
+    <button type="button" class="btn act" onclick={() => onaway(sitter.state !== 'away')}
+      >{sitter.state === 'away' ? 'There after all' : 'Away today'}</button
+    >
+    <a class="btn act" href="/lesson/{sitter.playerId}">Lesson</a>
+  </p>
+</section>
+
+<style>
+  section {
+    display: grid;
+    gap: 0.5rem;
+  }
+  h2 {
+    font-size: 1.1rem;
+    font-weight: 700;
+    border-bottom: 1px solid var(--ink);
+    overflow-wrap: anywhere;
+  }
+  .ratings,
+  .faults {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0.35rem;
+  }
+  .ratings button {
+    min-height: 3rem;
+    border: 2px solid var(--line-strong);
+    border-radius: var(--radius-base);
+    font-weight: 650;
+  }
+  .ratings [aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--ground);
+    border-color: var(--ink);
+  }
+  .faults button {
+    display: grid;
+    gap: 0.2rem;
+    padding: 0.25rem;
+    border: 1px solid var(--line);
+    border-radius: var(--radius-base);
+    font-size: 0.9rem;
+    line-height: 1.2;
+  }
+  .faults [aria-pressed='true'] {
+    border: 3px solid var(--large);
+    color: var(--large);
+    font-weight: 650;
+  }
+  .ways {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+  }
+  .stop {
+    color: var(--stop);
+  }
+</style>

@@ -1,0 +1,116 @@
+<script lang="ts">
+  import { SUBJECT_IDS, subjectOf, wayOf, type SubjectId } from '$lib/core/checks';
+  import { DEFAULT_SCROLL_SCHOOL, REST_SCHOOLS, SCROLL_SCHOOLS, TILT_SCHOOLS } from '$lib/core/setup';
+  import { changeSettings, db, type Settings } from '$lib/data';
+  import LimitChoice from '$lib/ui/bench/LimitChoice.svelte';
+  import Fold from '$lib/ui/Fold.svelte';
+  import { attempt } from '$lib/ui/shell/attempt';
+  import {
+    REST_SCHOOL_WORDS,
+    SCROLL_WORDS,
+    SCROLL_WHY,
+    TILT_SCHOOL_WHY,
+    TILT_SCHOOL_WORDS
+  } from '$lib/words/setup';
+  import Choice from '$lib/ui/Choice.svelte';
+  import SetUpWay from './SetUpWay.svelte';
+  import WayChoice from './WayChoice.svelte';
+
+  /** All schools in one place, by subject: checks, targets, pictures, set-up and cards follow. */
+  let { settings }: { settings: Settings } = $props();
+
+  const change = (label: string, patch: Partial<Settings>) => attempt(() => changeSettings(db, label, patch));
+  const pick = (subject: SubjectId, way: string) =>
+    void attempt(() =>
+      changeSettings(db, 'Changed a way', ({ ways = {} }) => ({ ways: { ...ways, [subject]: way } }))
+    );
+
+  const PARTS: readonly {
+    readonly name: string;
+    readonly title: string;
+    readonly ids: readonly SubjectId[];
+  }[] = [
+    {
+      name: 'way-body',
+      title: 'Beginning, stance and hold',
+      ids: ['start', 'feet', 'facing', 'seat', 'cello-placing', 'anchoring']
+    },
+    {
+      name: 'way-left',
+      title: 'Left hand',
+      ids: [
+        'thumb-place',
+        'thumb-shape',
+        'wrist-line',
+        'frame-from',
+        'early-help',
+        'thumb-contact',
+        'finger-contact'
+      ]
+    },
+    {
+      name: 'way-bow',
+      title: 'Bow and plucking',
+      ids: SUBJECT_IDS.filter((id) => id.startsWith('bow') || id.startsWith('bass') || id === 'second-finger')
+    }
+  ];
+  const summary = (ids: readonly SubjectId[]) => {
+    const own = ids.filter((id) => settings.ways?.[id] !== undefined).length;
+    return own > 0 ? ` · ${own} chosen` : '';
+  };
+</script>
+
+<div class="mine">
+  <LimitChoice rule={settings.rule} onrule={(rule) => change('Changed the sizing school', { rule })} />
+  <div>
+    <Choice
+      label="What fills the gap at the neck"
+      value={settings.restSchool}
+      options={REST_SCHOOLS.map((value) => ({ value, text: REST_SCHOOL_WORDS[value].name }))}
+      onpick={(restSchool) => change('Changed the set-up school', { restSchool })}
+    />
+    <p class="text-sm soft mt-1">{REST_SCHOOL_WORDS[settings.restSchool].why}</p>
+  </div>
+  <SetUpWay
+    kind="tilt"
+    title="The shoulder rest"
+    chosen={settings.tiltSchool}
+    ways={TILT_SCHOOLS.map((id) => ({ id, name: TILT_SCHOOL_WORDS[id], why: TILT_SCHOOL_WHY[id] }))}
+    onpick={(tiltSchool) => change('Changed the tilt school', { tiltSchool })}
+  />
+  <SetUpWay
+    kind="scroll"
+    title="The scroll of violin and viola"
+    chosen={settings.scrollSchool ?? DEFAULT_SCROLL_SCHOOL}
+    ways={SCROLL_SCHOOLS.map((id) => ({ id, name: SCROLL_WORDS[id], why: SCROLL_WHY[id] }))}
+    onpick={(scrollSchool) => change('Changed where the scroll points', { scrollSchool })}
+  />
+  {#each PARTS as { name, title, ids } (name)}
+    <Fold {name} title="{title}{summary(ids)}">
+      <div class="subjects">
+        {#each ids.map(subjectOf) as subject (subject.id)}
+          <WayChoice
+            {subject}
+            family={subject.families[0] ?? 'violin'}
+            chosen={wayOf(subject.id, settings.ways ?? {}).id}
+            onpick={(way) => pick(subject.id, way)}
+          />
+        {/each}
+      </div>
+    </Fold>
+  {/each}
+  <p><a class="btn act" href="/checks">The checks: hide, reword, your own</a></p>
+</div>
+
+<style>
+  .mine,
+  .subjects {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 1rem;
+  }
+  .subjects {
+    padding-block: 0.5rem;
+    gap: 1.5rem;
+  }
+</style>
