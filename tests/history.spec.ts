@@ -97,10 +97,10 @@ test('pain stops the check with the caution, and the history keeps it', async ({
   await expect(page.locator('#decide')).toContainText('decided 24 Nov 2026');
   await page.getByRole('button', { name: 'Pain, tingling or numbness' }).click();
   await expect(page.getByRole('alert')).toContainText('a doctor or physiotherapist should see it');
-  await expect(page.locator('[data-watch]')).toBeDisabled();
+  await expect(page.locator('#check')).toContainText('Stopped for pain');
   await expectAccessible(page);
   await page.getByRole('button', { name: /^It was gone within a minute: close it/ }).click();
-  await expect(page.locator('[data-watch]')).toBeEnabled();
+  await expect(page.locator('#check')).not.toContainText('Stopped for pain');
   await page.getByRole('link', { name: 'History' }).click();
   await expect(page.getByText(/^Pain, tingling or numbness on 24 Nov 2026, at the set-up/)).toContainText(
     'Closed: gone within a minute'

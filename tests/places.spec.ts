@@ -72,9 +72,10 @@ test('keys lead everywhere, and the list of keys is a key away', async ({ page }
   for (const [digit, heading] of [
     ['2', 'Who is at the bench?'],
     ['3', 'Fitting day'],
-    ['4', 'Players'],
-    ['5', 'Files'],
-    ['6', 'Settings'],
+    ['4', 'Class'],
+    ['5', 'Players'],
+    ['6', 'Files'],
+    ['7', 'Settings'],
     ['1', 'Today']
   ]) {
     await page.keyboard.press(`Alt+Digit${digit}`);

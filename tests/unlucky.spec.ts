@@ -138,16 +138,18 @@ test('a height far below the age is asked about, and no date is foreseen from it
 });
 
 test('pain gives up a clock that runs, and a forgotten clock asks before it counts', async ({ page }) => {
-  await openNewPlayer(page);
-  await measure(page, '120.5', '50');
-  await page.locator('[data-act=accept-size]').click();
-  await page.locator('[data-act=keep-setup]').click();
+  const player = somebody({ name: 'Clock' });
+  await given(page, { players: [player] });
+  await page.goto(`/lesson/${player.id}?category=hold`);
+  await page.getByRole('button', { name: /^All \d+ looks/ }).click();
+  await page.locator('[data-spot=hold-hands-off]').click();
   const watch = page.locator('[data-watch]');
+  await expect(watch).toBeFocused();
   await watch.click();
   await page.clock.runFor(4000);
   await page.locator('.foot button.pain').click();
-  await expect(watch).toBeDisabled();
-  await expect(watch).toContainText('Start');
+  await expect(watch).toHaveCount(0);
+  await expect(page.getByText('Stopped for pain.')).toBeVisible();
   expect(await counts(page, 'checks')).toEqual([0]);
   await page.getByRole('button', { name: /^It was gone within a minute/ }).click();
   await watch.click();
@@ -299,25 +301,19 @@ test('cello and bass have their sizes and dimensions in Settings, smallest first
 });
 
 test('nothing that sticks to an edge lies over what is rated', async ({ page }) => {
-  await openNewPlayer(page);
-  await measure(page, '120.5', '50');
-  await page.locator('[data-act=accept-size]').click();
-  await page.locator('[data-act=keep-setup]').click();
-  const rows = page.locator('[data-check]');
-  await expect(rows.first()).toBeVisible();
+  const player = somebody({ name: 'Edge' });
+  await given(page, { players: [player] });
+  await page.goto(`/lesson/${player.id}?category=left-hand`);
+  await expect(page.locator('[data-spot]').first()).toBeVisible();
   const covered: string[] = [];
-  for (let index = 0; index < (await rows.count()); index++) {
-    const row = rows.nth(index);
-    await row.locator('input, button').first().focus();
-    const hidden = await row
-      .locator('label, button')
-      .first()
-      .evaluate((label: HTMLElement) => {
-        const { left, top, width, height } = label.getBoundingClientRect();
-        const seen = document.elementFromPoint(left + width / 2, top + height / 2);
-        return !label.contains(seen);
-      });
-    if (hidden) covered.push((await row.getAttribute('data-check')) ?? '');
+  for (const one of await page.locator('[data-spot], [data-rate], [data-fault]').all()) {
+    await one.focus();
+    const hidden = await one.evaluate((element: HTMLElement) => {
+      const { left, top, width, height } = element.getBoundingClientRect();
+      const seen = document.elementFromPoint(left + width / 2, top + height / 2);
+      return !element.contains(seen);
+    });
+    if (hidden) covered.push(await one.innerText());
   }
   expect(covered).toEqual([]);
 });

@@ -3,7 +3,7 @@ import { bytesOf, expect, expectAccessible, field, openNewPlayer, pressMain, rea
 test('a new violin beginner goes from the tape to a card by keyboard alone', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByRole('button', { name: 'Start empty with your first player' })).toBeVisible();
-  await page.keyboard.press('Alt+Digit4');
+  await page.keyboard.press('Alt+Digit5');
   await expect(page.getByRole('heading', { name: 'Players' })).toBeVisible();
   await page.getByRole('link', { name: 'New player' }).focus();
   await pressMain(page);
@@ -34,20 +34,25 @@ test('a new violin beginner goes from the tape to a card by keyboard alone', asy
   await pressMain(page);
   await expect(page.getByText('Set-up 1 is kept.')).toBeVisible();
 
-  for (const digit of ['4', '4', '2', '5', '4', '4', '4']) {
-    await expect(page.locator('#check input:focus')).toHaveCount(1);
-    await page.keyboard.press(digit);
+  await expect(page.locator('[data-act=to-looks]')).toBeFocused();
+  await pressMain(page);
+  for (const [look, key] of [
+    ['hold-comes-to-player', 'm'],
+    ['hold-bringing-up', 'm'],
+    ['hold-seat', 'm'],
+    ['hold-jaw', 'n'],
+    ['hold-head', 'm'],
+    ['hold-neck', 's']
+  ] as const) {
+    await expect(page.locator(`[data-look=${look}]`)).toBeVisible();
+    await page.keyboard.press(key);
     await expect(page.locator('[data-save=saved]')).toBeVisible();
   }
-  const watch = page.locator('[data-watch]');
-  await expect(watch).toBeFocused();
-  await page.keyboard.press('Space');
-  await expect(watch).toContainText('Stop');
-  await page.clock.runFor(4200);
-  await page.keyboard.press('Space');
-  await expect(page.getByText(/Best [45]\.\d s/)).toBeVisible();
-
-  await page.locator('[data-act=to-card]').focus();
+  await expect(page.locator('[data-act=set-practice]').first()).toBeFocused();
+  await pressMain(page);
+  await expect(page.locator('[data-practice=hold-jaw]')).toBeVisible();
+  await expect(page.locator('[data-act=to-bench]')).toBeVisible();
+  await page.locator('[data-act=to-bench]').focus();
   await pressMain(page);
   await expect(page.locator('[data-act=print-card]')).toBeFocused();
   const card = page.getByRole('article', { name: 'Card of Keya Board' });
@@ -104,13 +109,17 @@ test.describe('on a tablet', () => {
     await expect(page.locator('[data-save=saved]')).toBeVisible();
     await page.getByRole('button', { name: /^Keep this set-up/ }).tap();
     await expect(page.getByText('Set-up 1 is kept.')).toBeVisible();
-    await page.locator('[data-check=hold-neck]').getByText('Not yet').tap();
-    await page.getByRole('button', { name: 'Head tips toward the instrument' }).tap();
-    await expect(page.getByText('Chin rest or rest too low: raise by 5 mm.')).toBeVisible();
-    await page.locator('[data-watch]').tap();
-    await page.clock.runFor(2000);
-    await page.locator('[data-watch]').tap();
-    await page.getByRole('button', { name: /^Make the card/ }).tap();
+    await page.locator('[data-act=to-looks]').tap();
+    await page.locator('[data-fault=body-bends]').tap();
+    await expect(page.locator('[data-fault=body-bends]')).toHaveAttribute('aria-pressed', 'true');
+    await page.locator('[data-rate=not-yet]').tap();
+    await page.locator('[data-act=end-looks]').tap();
+    await page.locator('[data-act=set-practice]').first().tap();
+    await expect(page.getByText('Take it away and bring it up anew, slowly.').first()).toBeVisible();
+    await page.locator('[data-act=to-bench]').tap();
+    await expect(page.locator('[data-seen-check=hold-comes-to-player]')).toContainText(
+      'body bends to meet it'
+    );
     const card = page.getByRole('article', { name: 'Card of Tappy Tablet' });
     await expect(card).toContainText('14 in');
     await expect(card).toContainText('Collarbone first');

@@ -19,7 +19,7 @@ const fit: Fit = find(records.fits, 'demo-05-fit-1');
 const found: Setup = find(records.setups, 'demo-05-setup-1');
 if (found.kind !== 'rest') throw new Error('no rest');
 const setup = found;
-const focus = (await checksFor('violin')).find(({ id }) => id === 'hold-seat') ?? null;
+const focus = (await checksFor('violin')).find(({ id }) => id === 'hold-jaw') ?? null;
 
 const card = (patch: Partial<Parameters<typeof cardOf>[0]> = {}): Card =>
   cardOf({ player, fit, setup, focus, unit: 'cm', overrides: {}, teacherName: 'Ms Placeholder', ...patch });

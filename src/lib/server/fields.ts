@@ -172,3 +172,16 @@ export const textLike = (
       const fine = value === undefined || value === null || (typeof value === 'string' && isRight(value));
       return fine || context.createError({ message });
     });
+
+const DAY = /^\d{4}-\d\d-\d\d$/;
+
+/** A day of the calendar; the 30th of February is none. */
+function isDay(text: string): boolean {
+  if (!DAY.test(text)) return false;
+  const moment = new Date(`${text}T00:00:00Z`);
+  return !Number.isNaN(moment.getTime()) && moment.toISOString().startsWith(text);
+}
+
+/** A day of the calendar. */
+export const day = (description?: string) =>
+  textLike(isDay, 'must be a day such as 2026-11-24', { type: 'string', format: 'date', description });

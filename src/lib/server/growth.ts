@@ -4,12 +4,11 @@ import { heightOn, scoreOf, type Sex } from '$lib/core/growth';
 import { outlook } from '$lib/core/outlook';
 import { monthsLater, type IsoDay } from '$lib/core/time';
 import type { ListBounds } from './bounds';
-import { choiceOf, exactly, lengthWithin, listOf, textLike } from './fields';
+import { choiceOf, day, exactly, lengthWithin, listOf, textLike } from './fields';
 import { keyOf, measurementFields, measurementProblems, readingsFrom } from './measurements';
 import { InputProblem, type FieldProblem } from './respond';
 import { sizeName } from './size';
 
-const DAY = /^\d{4}-\d\d-\d\d$/;
 const MONTH = /^\d{4}-(0[1-9]|1[0-2])$/;
 const HEIGHT_MM = [600, 2300] as const;
 const MOST_HEIGHTS = 400;
@@ -20,16 +19,6 @@ export const GROWTH_BOUNDS: ListBounds = { heights: MOST_HEIGHTS };
 const STEP_MONTHS = 3;
 const USUAL_OUTLOOK_MONTHS = 24;
 const LONGEST_OUTLOOK_MONTHS = 240;
-
-/** A day of the calendar; the 30th of February is none. */
-function isDay(text: string): boolean {
-  if (!DAY.test(text)) return false;
-  const moment = new Date(`${text}T00:00:00Z`);
-  return !Number.isNaN(moment.getTime()) && moment.toISOString().startsWith(text);
-}
-
-const day = (description?: string) =>
-  textLike(isDay, 'must be a day such as 2026-11-24', { type: 'string', format: 'date', description });
 
 /** What a question about growth must look like. */
 export const growthRequest = exactly({

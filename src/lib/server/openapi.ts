@@ -1,6 +1,9 @@
+import { CHECK_CATEGORIES, FAULT_CAUSES, RESULT_KINDS, STANDPOINTS } from '$lib/core/checks';
+import { FAMILIES } from '$lib/core/instruments';
 import { adjustRequest } from './adjust';
 import { notes, number, REST_ANSWER, SEATED_ANSWER, STANDING_ANSWER, text } from './answers';
 import { BATCH_LIMIT, BATCH_PLAYERS } from './batch';
+import { focusRequest } from './checks';
 import { describe } from './fields';
 import { describeChanges, figureRequest } from './figure';
 import { growthRequest } from './growth';
@@ -40,6 +43,46 @@ const day = { type: 'string', format: 'date' };
 const openDay = { type: ['string', 'null'], format: 'date' };
 
 const SIZE_REQUEST = describe(sizeRequest);
+
+const NAMED = { type: 'array', items: { type: 'object', properties: { id: text } } };
+const CHECKS_ANSWER = {
+  type: 'object',
+  properties: {
+    family: { enum: FAMILIES },
+    categories: { type: 'array', items: { enum: CHECK_CATEGORIES } },
+    checks: {
+      type: 'array',
+      items: {
+        type: 'object',
+        properties: {
+          id: text,
+          category: { enum: CHECK_CATEGORIES },
+          standpoint: { enum: STANDPOINTS },
+          title: text,
+          right: text,
+          faults: {
+            type: 'array',
+            items: {
+              type: 'object',
+              properties: {
+                id: text,
+                text,
+                causes: {
+                  type: 'array',
+                  items: { type: 'object', properties: { cause: { enum: FAULT_CAUSES }, remedy: text } }
+                }
+              }
+            }
+          },
+          result: { enum: RESULT_KINDS },
+          school: { type: ['string', 'null'], description: 'The subject on which it depends' }
+        }
+      }
+    },
+    drills: NAMED,
+    schools: NAMED
+  }
+};
 
 const SIZE_ANSWER = {
   type: 'object',
@@ -209,6 +252,27 @@ export const openapi = (version: string) => ({
         }
       }
     ),
+    '/api/v1/checks': {
+      get: {
+        summary:
+          'The checks of a family with their faults, causes and remedies, the drills, and where teachers differ',
+        parameters: [{ name: 'family', in: 'query', required: true, schema: { enum: FAMILIES } }],
+        responses: {
+          200: { description: 'The library.', ...json(CHECKS_ANSWER) },
+          400: refusals[400],
+          405: refusals[405]
+        }
+      }
+    },
+    '/api/v1/focus': post('What to work on next, from what was seen', describe(focusRequest), {
+      type: 'object',
+      properties: {
+        category: { enum: [...CHECK_CATEGORIES, null] },
+        check: { type: ['string', 'null'], description: 'The one check to work on; null when all rests' },
+        reason: text,
+        resting: { type: 'array', items: { type: 'object', properties: { checkId: text, until: day } } }
+      }
+    }),
     '/api/v1/setup': post(
       'Chin rest and shoulder rest, a cello’s seat and endpin, or a bass’s pin',
       describe(setupRequest),

@@ -78,7 +78,7 @@ export async function answerJson<T>(
 ): Promise<Response> {
   try {
     const body = await readJson(request);
-    return respond(compute(validated(schema, body, bounds)));
+    return respond(await compute(validated(schema, body, bounds)));
   } catch (error) {
     if (error instanceof Refusal) return error.response;
     if (error instanceof InputProblem) return refuse(400, error.message, error.fields);

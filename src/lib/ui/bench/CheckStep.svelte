@@ -44,7 +44,10 @@
     </ul>
   {/if}
   <p class="done">
-    <a class="btn {isNext ? 'act-next' : 'act'}" data-act="to-looks" href="/lesson/{player.id}?category=hold"
+    <a
+      class="btn {isNext ? 'act-next' : 'act'}"
+      data-act="to-looks"
+      href="/lesson/{player.id}?category=hold&fit"
       >Look at the hold {#if isNext}<span class="key">↵</span>{/if}</a
     >
     <button type="button" class="btn act" data-act="to-card" onclick={ondone}>Make the card</button>

@@ -145,7 +145,11 @@ export class ClassRoom {
     )
   );
   readonly check: Check | null = $derived.by(
-    () => this.looks.find(({ id }) => id === this.#checkId) ?? this.looks[0] ?? null
+    () =>
+      this.looks.find(({ id }) => id === this.#checkId) ??
+      this.looks.find(({ result }) => result === 'rating') ??
+      this.looks[0] ??
+      null
   );
 
   readonly sitters: readonly Sitter[] = $derived.by(() => {

@@ -3,6 +3,7 @@
   import type { Rating } from '$lib/core/checks';
   import { db, notePain, type Player } from '$lib/data';
   import { Action } from '$lib/ui/action.svelte';
+  import { focusSoon } from '$lib/ui/focus';
   import PainNotes from '$lib/ui/PainNotes.svelte';
   import { TypedTexts } from '$lib/ui/typed.svelte';
   import { TOUCH_CAUTION } from '$lib/words/checks';
@@ -15,7 +16,7 @@
   import { RATING_KEYS } from './keys';
 
   /** One player, one minute: the figure from where the teacher stands, a spot for each look, a tap each. */
-  let { lesson, player }: { lesson: Lesson; player: Player } = $props();
+  let { lesson, player, fromFit }: { lesson: Lesson; player: Player; fromFit: boolean } = $props();
 
   // The lesson is keyed by its player.
   // svelte-ignore state_referenced_locally
@@ -24,6 +25,19 @@
   const stopped = $derived(lesson.pains.length > 0);
   const current = $derived(lesson.current);
   const seenCount = $derived(lesson.looks.filter(({ id }) => lesson.seen[id]).length);
+
+  let place: HTMLElement | undefined = $state();
+  /** A test that comes has the focus on its clock or counter; the end has it on what comes next. */
+  $effect(() => {
+    const wanted = lesson.ended
+      ? '[data-end] .act-next'
+      : current?.result === 'seconds'
+        ? '[data-watch]'
+        : current?.result === 'count'
+          ? '[data-count]'
+          : null;
+    if (wanted && !stopped) focusSoon(() => place?.querySelector<HTMLElement>(wanted) ?? null);
+  });
 
   const stopForPain = () => noting.insist(() => notePain(db, player, 'lesson', lesson.fit?.size ?? null));
 
@@ -69,7 +83,7 @@
   );
 </script>
 
-<div class="lesson" data-lesson>
+<div class="lesson" data-lesson bind:this={place}>
   <LessonHead {lesson} {player} />
   <PainNotes {player} pains={lesson.pains} {typed} />
   <WalkBar {lesson} {player} />
@@ -82,7 +96,7 @@
       <button type="button" class="btn act" onclick={() => (lesson.all = true)}>Look at all</button>
     </p>
   {:else if lesson.ended}
-    <LessonEnd {lesson} {player} {typed} />
+    <LessonEnd {lesson} {player} {typed} {fromFit} />
   {:else if current && lesson.who}
     <div class="desk">
       <LookFigure {lesson} check={current} who={lesson.who} />

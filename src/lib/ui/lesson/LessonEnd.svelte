@@ -12,7 +12,12 @@
   import type { Lesson } from './lesson.svelte';
 
   /** The end of a lesson: one remedy with its drill and dose, when to look again, and what goes home. */
-  let { lesson, player, typed }: { lesson: Lesson; player: Player; typed: TypedTexts } = $props();
+  let {
+    lesson,
+    player,
+    typed,
+    fromFit
+  }: { lesson: Lesson; player: Player; typed: TypedTexts; fromFit: boolean } = $props();
 
   /** What was seen today, the weakest first. */
   const found = $derived(
@@ -187,7 +192,12 @@
       </ul>
       <pre>{forHome}</pre>
       <p class="ways">
-        <a class="btn act-next" href="/home-card/{player.id}" data-act="to-home-card">To the home card</a>
+        {#if fromFit}
+          <a class="btn act-next" href="/fit/{player.id}" data-act="to-bench">Back to the bench</a>
+        {/if}
+        <a class="btn {fromFit ? 'act' : 'act-next'}" href="/home-card/{player.id}" data-act="to-home-card"
+          >To the home card</a
+        >
         <button type="button" class="btn act" onclick={copy}>Copy the text</button>
       </p>
     {/if}

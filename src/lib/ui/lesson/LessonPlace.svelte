@@ -21,5 +21,5 @@
 {:else if !lesson.player}
   <NoPlayer />
 {:else}
-  <LessonDesk {lesson} player={lesson.player} />
+  <LessonDesk {lesson} player={lesson.player} fromFit={page.url.searchParams.has('fit')} />
 {/if}

@@ -215,6 +215,8 @@ export class Lesson {
 
   async toggle(check: Check, fault: string): Promise<void> {
     const { player } = this;
+    // What is marked stays in hand until it is rated.
+    this.#at = check.id;
     if (player && this.pains.length === 0)
       await attempt(() => toggleFault(db, player, check, fault, this.setup?.id ?? null));
   }
