@@ -105,7 +105,7 @@ test.describe('on a tablet', () => {
   test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true });
 
   test('a lesson goes by touch alone: six looks in at most eight taps', async ({ page }) => {
-    await openWithClass(page, '/lesson/demo-21?category=stance');
+    await openWithClass(page, '/lesson/demo-21?category=bow-hand');
     let taps = 0;
     const tap = async (selector: string) => {
       await page.locator(selector).first().tap();
