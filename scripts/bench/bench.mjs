@@ -22,6 +22,8 @@ const { benchRules } = await import('./rules.mjs');
 await benchRules(report);
 const { benchFigure } = await import('./figure.mjs');
 await benchFigure(report);
+const { benchLesson } = await import('./lesson.mjs');
+await benchLesson(report);
 const { benchSetups } = await import('./setups.mjs');
 await benchSetups(report);
 const { benchScreens } = await import('./screens.mjs');

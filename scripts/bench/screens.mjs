@@ -8,7 +8,7 @@ import { checksOf, school } from './class.mjs';
 const BASELINE = 'scripts/bench/baseline';
 const TRIES = 5;
 
-const middle = (values) => values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)];
+export const middle = (values) => values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)];
 
 /** Bytes of gzipped JavaScript that a first visit loads: for the page, and for what draws its picture beside it. */
 async function firstScreenBytes(browser, address, ready) {
@@ -32,7 +32,7 @@ async function firstScreenBytes(browser, address, ready) {
  * Runs in the page: goes to a place by its link, and answers with the time until what is looked for is there, and the
  * longest time for which the page was silent meanwhile.
  */
-function goTo([href, selector, limitMs]) {
+export function goTo([href, selector, limitMs]) {
   const link = Object.assign(document.createElement('a'), { href });
   document.querySelector('main').append(link);
   const start = performance.now();
@@ -75,7 +75,7 @@ function watchForAnswer() {
 }
 
 /** Records in a page of a context of their own, with the application at a place that shows no list. */
-async function inSchool(browser, address, records, work) {
+export async function inSchool(browser, address, records, work) {
   const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
   const atRest = async () => {
     await page.goto(`${address}/settings`);

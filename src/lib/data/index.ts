@@ -69,9 +69,6 @@ export {
   setPractice,
   toggleFault
 } from './checks';
-export { addAid, aidsInUse, keepAid, weanAid } from './aids';
-export { libraryFor, waysFor } from './library';
-export { keepOwnCheck, removeOwnCheck } from './own-checks';
 
 /** The one database of the page. */
 export const db = createDatabase();

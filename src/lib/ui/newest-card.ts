@@ -1,15 +1,7 @@
 import { drillNamed, focusOf } from '$lib/core/checks';
 import { clock } from './clock.svelte';
-import {
-  db,
-  getSettings,
-  lastPractised,
-  libraryFor,
-  newestFirst,
-  seenResults,
-  waysFor,
-  type Player
-} from '$lib/data';
+import { db, getSettings, lastPractised, newestFirst, seenResults, type Player } from '$lib/data';
+import { libraryFor, waysFor } from '$lib/data/library';
 import { cardOf, type Card } from '$lib/print/card';
 
 /** The check that a player works on: what was set as practice last, else what the rule proposes. */

@@ -23,7 +23,6 @@ import {
   readingsOf,
   sizingQuestion,
   triedOf,
-  waysFor,
   withComing,
   type Draft,
   type Fit,
@@ -35,6 +34,7 @@ import {
   type Setup,
   type Trial
 } from '$lib/data';
+import { waysFor } from '$lib/data/library';
 import { sexOf } from '$lib/data/lengths';
 import { clock } from '$lib/ui/clock.svelte';
 import { live, liveRecord, liveRows, type Live } from '$lib/ui/live.svelte';

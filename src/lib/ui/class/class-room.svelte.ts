@@ -13,18 +13,17 @@ import {
   db,
   DEFAULT_SETTINGS,
   getSettings,
-  libraryFor,
   newestByCheck,
   openPains,
   recordCheck,
   seenResults,
   toggleFault,
-  waysFor,
   type CheckResult,
   type Group,
   type Player,
   type Settings
 } from '$lib/data';
+import { libraryFor, waysFor } from '$lib/data/library';
 import { clock } from '$lib/ui/clock.svelte';
 import { live, liveRecord, liveRows } from '$lib/ui/live.svelte';
 import { attempt } from '$lib/ui/shell/attempt';

@@ -1,13 +1,5 @@
-import {
-  db,
-  getSettings,
-  lastPractised,
-  libraryFor,
-  newestFirst,
-  newestFitOf,
-  readingsOf,
-  waysFor
-} from '$lib/data';
+import { db, getSettings, lastPractised, newestFirst, newestFitOf, readingsOf } from '$lib/data';
+import { libraryFor, waysFor } from '$lib/data/library';
 import { homeCardOf, type HomeCard } from '$lib/print/home-card';
 import { clock } from '$lib/ui/clock.svelte';
 import { drawnAs } from './drawn-as';

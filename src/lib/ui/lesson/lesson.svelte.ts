@@ -9,7 +9,6 @@ import {
   type CheckOutcome
 } from '$lib/core/checks';
 import {
-  aidsInUse,
   db,
   DEFAULT_SETTINGS,
   getSettings,
@@ -22,11 +21,12 @@ import {
   recordCheck,
   seenResults,
   toggleFault,
-  waysFor,
   type CheckResult,
   type Player,
   type Settings
 } from '$lib/data';
+import { aidsInUse } from '$lib/data/aids';
+import { waysFor } from '$lib/data/library';
 import { clock } from '$lib/ui/clock.svelte';
 import { live, liveRecord, liveRows } from '$lib/ui/live.svelte';
 import { attempt } from '$lib/ui/shell/attempt';
@@ -201,16 +201,19 @@ export class Lesson {
     const faults =
       outcome.kind === 'rating' && outcome.rating === 'secure' ? [] : (this.seen[check.id]?.faults ?? []);
     const setupId = this.setup?.id ?? null;
+    const next = goOn ? this.#after(check) : check;
+    // The next look is in hand at once; what could not be kept comes back.
+    if (next) this.#at = next.id;
     const done = await attempt(() => recordCheck(db, player, check, { outcome, faults, setupId }));
-    if (done && goOn) this.#goOn(check);
+    if (!done) this.goTo(check);
+    else if (!next) this.ended = true;
   }
 
-  #goOn(from: Check): void {
+  /** The next look that is open; null after the last. */
+  #after(from: Check): Check | null {
     const at = this.looks.findIndex(({ id }) => id === from.id);
     const isOpen = ({ id }: Check) => id !== from.id && !this.seen[id];
-    const next = this.looks.slice(at + 1).find(isOpen) ?? this.looks.find(isOpen);
-    if (next) this.#at = next.id;
-    else this.ended = true;
+    return this.looks.slice(at + 1).find(isOpen) ?? this.looks.find(isOpen) ?? null;
   }
 
   async toggle(check: Check, fault: string): Promise<void> {

@@ -9,12 +9,12 @@
     groupNames,
     groupOf,
     openPains,
-    waysFor,
     type GroupNames,
     type Player,
     type PlayerCase,
     type PlayerForm as Form
   } from '$lib/data';
+  import { waysFor } from '$lib/data/library';
   import { timeline, type TimelineDay } from '$lib/data/timeline';
   import { Action } from '$lib/ui/action.svelte';
   import { clock } from '$lib/ui/clock.svelte';

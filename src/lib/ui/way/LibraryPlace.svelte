@@ -2,15 +2,8 @@
   import { CHECK_CATEGORIES, checksFor, inWay, sceneOf, type Check } from '$lib/core/checks';
   import { VIEWS } from '$lib/core/figure/views';
   import { FAMILIES, type Family } from '$lib/core/instruments';
-  import {
-    changeSettings,
-    db,
-    DEFAULT_SETTINGS,
-    getSettings,
-    newId,
-    removeOwnCheck,
-    type OwnCheckRecord
-  } from '$lib/data';
+  import { changeSettings, db, DEFAULT_SETTINGS, getSettings, newId, type OwnCheckRecord } from '$lib/data';
+  import { removeOwnCheck } from '$lib/data/own-checks';
   import { asTaught, ownCheck } from '$lib/data/library';
   import Choice from '$lib/ui/Choice.svelte';
   import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
