@@ -55,10 +55,13 @@ export function asTaught(checks: readonly Check[], settings: Settings): readonly
   const moved = worded
     .filter(({ id }) => place.has(id))
     .sort((a, b) => (place.get(a.id) ?? 0) - (place.get(b.id) ?? 0));
-  const queues = Map.groupBy(moved, ({ category }) => category);
-  return worded.map((check) =>
-    place.has(check.id) ? (queues.get(check.category)?.shift() ?? check) : check
-  );
+  const taken = new Map<string, number>();
+  return worded.map((check) => {
+    if (!place.has(check.id)) return check;
+    const number = taken.get(check.category) ?? 0;
+    taken.set(check.category, number + 1);
+    return moved.filter(({ category }) => category === check.category)[number] ?? check;
+  });
 }
 
 /** The library of a family as this teacher has it, for a group: with own checks, without hidden ones, in the group's ways. */

@@ -15,7 +15,7 @@ const LIBRARY: Readonly<Record<Family, readonly Check[]>> = {
 
 /** What was worked on in the weeks before today. */
 export const DEMO_LESSONS: readonly { readonly category: CheckCategory; readonly daysAgo: number }[] = [
-  { category: 'ready', daysAgo: 35 },
+  { category: 'ready', daysAgo: 31 },
   { category: 'stance', daysAgo: 28 },
   { category: 'left-hand', daysAgo: 21 },
   { category: 'bow-hand', daysAgo: 14 },

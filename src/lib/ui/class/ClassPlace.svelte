@@ -7,8 +7,10 @@
   import PdfButton from '$lib/ui/PdfButton.svelte';
   import { categoryName, RATING_WORDS, STANDPOINT_NAMES, STANDPOINT_WORDS } from '$lib/words/checks';
   import { ClassRoom, type Sitter } from './class-room.svelte';
+  import Fold from '$lib/ui/Fold.svelte';
   import GroupWays from './GroupWays.svelte';
   import SeatMap from './SeatMap.svelte';
+  import SweepList from './SweepList.svelte';
   import SitterPanel from './SitterPanel.svelte';
 
   /** One look across the whole class: players where they sit, a tap each, a second tap for what is amiss. */
@@ -246,6 +248,11 @@
         {/if}
       </aside>
     </div>
+    {#if room.check}
+      <Fold name="sweep-list" title="As a list">
+        <SweepList {room} />
+      </Fold>
+    {/if}
     <GroupWays group={room.group} families={room.families} settings={room.settings} />
   </div>
 {/if}

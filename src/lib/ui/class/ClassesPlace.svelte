@@ -4,6 +4,18 @@
   import { dayText } from '$lib/words/dates';
 
   /** The groups, each a door to its room. */
+  const PAGE = 40;
+  let shown = $state(PAGE);
+  /** Who comes alone: each a door to a lesson. */
+  const alone = live(
+    async () =>
+      (
+        await db.players
+          .filter(({ archivedOn, groupId }) => archivedOn === null && groupId === null)
+          .toArray()
+      ).sort((a, b) => (a.name < b.name ? -1 : 1)),
+    []
+  );
   const groups = live(async () => {
     const [groups, players, lessons] = await Promise.all([
       db.groups.toArray(),
@@ -41,6 +53,21 @@
       {/each}
     </ul>
   {/if}
+  {#if alone.current.length > 0}
+    <h2>One by one</h2>
+    <ul>
+      {#each alone.current.slice(0, shown) as { id, name } (id)}
+        <li><a href="/lesson/{id}"><b>{name}</b></a></li>
+      {/each}
+    </ul>
+    {#if alone.current.length > shown}
+      <p>
+        <button type="button" class="btn act" onclick={() => (shown += PAGE)}
+          >Show more of {alone.current.length}</button
+        >
+      </p>
+    {/if}
+  {/if}
 </div>
 
 <style>
@@ -57,6 +84,10 @@
     gap: 0 1rem;
     min-height: 3.25rem;
     border-bottom: 1px solid var(--line);
+  }
+  h2 {
+    font-weight: 700;
+    margin-top: 0.5rem;
   }
   b {
     font-size: 1.1rem;

@@ -1,9 +1,11 @@
 <script lang="ts">
   import { DRILLS, drillNamed, strengthOf, type Cause, type Check, type Fault } from '$lib/core/checks';
+  import { poseNames, VIEWS } from '$lib/core/figure/names';
   import { daysLater } from '$lib/core/time';
   import { db, setPractice, type Player, type Practice } from '$lib/data';
   import { MOST_POINTS, REMEDY_LENGTH } from '$lib/data/schema/check';
   import { Action } from '$lib/ui/action.svelte';
+  import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
   import { status } from '$lib/ui/shell/status.svelte';
   import type { TypedTexts } from '$lib/ui/typed.svelte';
   import { CAUSE_WORDS, outcomeText } from '$lib/words/checks';
@@ -122,6 +124,10 @@
               {#if cause.step}<span class="soft">{settingStepText(cause.step)}</span>{/if}
             </p>
             {#if cause.drill}
+              {@const { pose, view, changes } = DRILLS[cause.drill].picture}
+              {#if lesson.who && poseNames(player.family).includes(pose)}
+                <SeenPicture {...lesson.who} {pose} view={VIEWS[view]} {changes} marked={[]} />
+              {/if}
               <p class="soft">
                 {DRILLS[cause.drill].name}: {DRILLS[cause.drill].text}
                 {DRILLS[cause.drill].dose}.

@@ -119,7 +119,7 @@
   }
   .pictures {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(8.5rem, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(7.2rem, 1fr));
     gap: 0.5rem;
   }
   .fault,

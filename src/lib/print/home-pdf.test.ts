@@ -1,0 +1,74 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { readFile } from 'node:fs/promises';
+import { checksFor } from '$lib/core/checks';
+import { dimensionsOf, FAMILIES, type Family, type Size } from '$lib/core/instruments';
+import type { Lesson, Player } from '$lib/data';
+import { homeText } from '$lib/words/home';
+import { homeCardOf } from './home-card';
+import { homePdf, pointPicture } from './home-pdf';
+
+const SIZES: Readonly<Record<Family, Size>> = { violin: '1/4', viola: '13 in', cello: '1/2', bass: '1/2' };
+
+async function cardFor(family: Family, points = 3) {
+  const checks = await checksFor(family);
+  const chosen = checks.filter(({ category }) => category === 'hold').slice(0, points);
+  const practice = chosen.map(({ id, drill }) => ({ checkId: id, fault: null, remedy: '', drill, dose: '' }));
+  const lesson = { day: '2026-11-24', practice, nextLook: '2026-12-01' } as unknown as Lesson;
+  const who = { family, instrument: dimensionsOf(family, SIZES[family]), readings: { height: [1350] } };
+  const player = { name: 'Zoë Placeholder', family } as Player;
+  return {
+    card: homeCardOf({ player, lesson, checks, who, teacherName: 'Ms Placeholder' }),
+    checks,
+    practice
+  };
+}
+
+async function textOf(bytes: Uint8Array): Promise<{ text: string; pages: number; widthPt: number }> {
+  const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
+  const pdf = await getDocument({ data: new Uint8Array(bytes), verbosity: 0 }).promise;
+  const first = await pdf.getPage(1);
+  const { items } = await first.getTextContent();
+  return {
+    text: items.map((item) => ('str' in item ? item.str : '')).join(' '),
+    pages: pdf.numPages,
+    widthPt: first.getViewport({ scale: 1 }).width
+  };
+}
+
+describe('a home card', () => {
+  beforeEach(() => {
+    vi.stubGlobal(
+      'fetch',
+      async (url: string) => new Response(new Uint8Array(await readFile(`.${url.split('?')[0]}`)))
+    );
+  });
+  afterEach(() => vi.unstubAllGlobals());
+
+  it.each([...FAMILIES])('of the %s has three points, a picture each, and goes to A6', async (family) => {
+    const { card } = await cardFor(family);
+    expect(card.points).toHaveLength(3);
+    for (const point of card.points) {
+      expect(point.dose).not.toBe('');
+      expect(pointPicture(point).regions.length).toBeGreaterThan(3);
+    }
+    const { bytes, missing } = await homePdf([card, card]);
+    expect(missing).toEqual([]);
+    const { text, pages, widthPt } = await textOf(bytes);
+    expect(pages).toBe(2);
+    expect(widthPt).toBeCloseTo((105 / 25.4) * 72, 1);
+    for (const words of ['Zoë Placeholder', 'Look again by 1 Dec 2026', 'mirror', 'Stop and rest'])
+      expect(text).toContain(words);
+  });
+
+  it('as a text says the same, and leaves out a check that is not there any more', async () => {
+    const { checks, practice } = await cardFor('cello', 2);
+    const text = homeText(
+      'Zoë',
+      [...practice, { ...practice[0], checkId: 'gone' } as (typeof practice)[number]],
+      checks,
+      '2026-12-01'
+    );
+    expect(text).toMatch(/^Zoë, until 1 Dec 2026:\n1\. .+\n2\. .+\nCheck yourself/);
+    expect(text).not.toContain('3. ');
+  });
+});
