@@ -62,20 +62,42 @@ async function takeAll(address) {
   await shot('fit-set-up');
   await page.locator('[data-act=keep-setup]').click();
   await settle();
-  for (const digit of ['4', '4', '2', '5', '4', '4', '4']) {
-    await page.keyboard.press(digit);
-    await page.waitForTimeout(200);
+  await page.locator('[data-act=to-looks]').click();
+  await page.locator('[data-look]').waitFor();
+  for (const key of ['m', 's', 'h']) {
+    await page.keyboard.press(key);
+    await settle();
   }
-  await page
-    .locator('[data-check=hold-jaw]')
-    .getByRole('button', { name: 'Clamps or clenches the jaw' })
-    .click();
-  await page.locator('[data-check=hold-jaw]').scrollIntoViewIfNeeded();
-  await page.evaluate(() =>
-    document.querySelector('[data-check=hold-jaw]').scrollIntoView({ block: 'center' })
-  );
-  await shot('fit-check');
-  await page.locator('[data-act=to-card]').click();
+  await page.keyboard.press('b');
+  await page.locator('[data-fault][aria-pressed=true]').waitFor();
+  await page.waitForTimeout(1500);
+  await shot('lesson');
+  for (const key of ['n', 'm', 'm']) {
+    await page.keyboard.press(key);
+    await settle();
+  }
+  await page.locator('[data-act=set-practice]').first().click();
+  await page.locator('[data-practice]').waitFor();
+  await page.locator('[data-act=to-home-card]').click();
+  await page.locator('[data-home-card] .figure-picture path').first().waitFor();
+  await shot('home-card');
+  await page.goto(`${address}/class/demo-group-thursday-strings`);
+  await page.locator('[data-category=hold]').click();
+  const seats = page.locator('[data-seat]');
+  for (let seat = 0; seat < 5; seat++) {
+    await seats.nth(seat).click();
+    await settle();
+  }
+  await page.locator('[data-brush=not-yet]').click();
+  await seats.nth(5).click();
+  await settle();
+  await seats.nth(5).click();
+  await page.locator('[data-sitter] [data-fault] path').first().waitFor();
+  await page.locator('[data-sitter] [data-fault]').first().click();
+  await page.waitForTimeout(800);
+  await shot('class');
+  await openBench('demo-03');
+  await page.evaluate(() => document.getElementById('card').scrollIntoView());
   await shot('fit-card');
   await openBench('demo-07');
   await shot('fit-between');
@@ -115,12 +137,12 @@ async function takeAll(address) {
   await page.goto(`${address}/players/demo-01`);
   await page.getByRole('img', { name: /^Height over time/ }).waitFor();
   await shot('growth');
-  await page.evaluate(() => [...document.querySelectorAll('h2')].at(-1).scrollIntoView());
-  await page.evaluate(() => window.scrollBy(0, -60));
-  await shot('history');
-  await page.goto(`${address}/files`);
-  await shot('files');
   await page.goto(`${address}/settings`);
+  await page.locator('[data-subject=scroll] path').first().waitFor();
+  await page.locator('[data-fold=way-left] summary').click();
+  await page.locator('[data-subject=wrist-line] path').first().waitFor();
+  await page.waitForTimeout(2500);
+  await page.evaluate(() => document.getElementById('way').scrollIntoView());
   await shot('settings');
   await page.goto(`${address}/room/demo-group-thursday-strings`);
   await page.locator('.drawn .figure-picture path').first().waitFor();

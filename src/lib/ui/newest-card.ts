@@ -1,6 +1,7 @@
 import { drillNamed, focusOf } from '$lib/core/checks';
 import { clock } from './clock.svelte';
 import { db, getSettings, lastPractised, newestFirst, seenResults, type Player } from '$lib/data';
+import { groupByPlayer } from '$lib/data/case';
 import { libraryFor, waysFor } from '$lib/data/library';
 import { cardOf, type Card } from '$lib/print/card';
 
@@ -15,8 +16,8 @@ export async function checksAtWork(players: readonly Player[]) {
     db.ownChecks.toArray(),
     getSettings(db)
   ]);
-  const seen = Map.groupBy(checks, ({ playerId }) => playerId);
-  const held = Map.groupBy(lessons, ({ playerId }) => playerId);
+  const seen = groupByPlayer(checks);
+  const held = groupByPlayer(lessons);
   const hurt = new Set(pains.filter(({ closedAt }) => closedAt === null).map(({ playerId }) => playerId));
   return Promise.all(
     players.map(async (player, i) => {
@@ -39,7 +40,7 @@ export async function newestCards(playerIds: readonly string[]): Promise<readonl
     db.setups.where('playerId').anyOf(ids).toArray(),
     getSettings(db)
   ]);
-  const setupsOf = Map.groupBy(newestFirst(setups), ({ playerId }) => playerId);
+  const setupsOf = groupByPlayer(newestFirst(setups));
   const worn = players.flatMap((player) => {
     const setup = player && setupsOf.get(player.id)?.find(({ family }) => family === player.family);
     return setup ? [{ player, setup }] : [];

@@ -23,6 +23,7 @@ import {
   type Player,
   type Settings
 } from '$lib/data';
+import { groupByPlayer } from '$lib/data/case';
 import { libraryFor, waysFor } from '$lib/data/library';
 import { clock } from '$lib/ui/clock.svelte';
 import { live, liveRecord, liveRows } from '$lib/ui/live.svelte';
@@ -114,7 +115,7 @@ export class ClassRoom {
   readonly checks: readonly Check[] = $derived.by(() =>
     checksOfAll(this.families.map((family) => this.libraries[family] ?? []))
   );
-  readonly #byPlayer = $derived.by(() => Map.groupBy(this.#checks.current, ({ playerId }) => playerId));
+  readonly #byPlayer = $derived.by(() => groupByPlayer(this.#checks.current));
   readonly #away = $derived.by(() => (this.group?.away?.day === this.today ? this.group.away.playerIds : []));
   readonly #hurt = $derived.by(() => openPains(this.#pains.current).map(({ playerId }) => playerId));
 

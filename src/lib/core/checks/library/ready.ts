@@ -85,7 +85,7 @@ export const READY: readonly Check[] = [
       child: 'Three slow passes, no more.',
       drill: 'ready-round',
       spot: 'bowPlace',
-      view: 'bridge'
+      view: { violin: 'bridge', viola: 'bridge', cello: 'bowFront', bass: 'bowFront' }
     },
     fault(
       'heaps',
