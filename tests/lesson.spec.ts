@@ -101,6 +101,16 @@ test.describe('a lesson', () => {
   });
 });
 
+test('a double press rates one look, not two', async ({ page }) => {
+  await openWithClass(page, '/lesson/demo-01?category=left-hand');
+  await expect(page.locator('h2 .num')).toHaveText('1');
+  const before = (await stored(page, 'checks')).length;
+  await page.locator('[data-rate=mostly]').dblclick();
+  await expect(page.locator('h2 .num')).toHaveText('2');
+  await expect(page.locator('[data-save=saved]')).toBeVisible();
+  expect((await stored(page, 'checks')).length).toBe(before + 1);
+});
+
 test.describe('on a tablet', () => {
   test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true });
 
@@ -116,6 +126,8 @@ test.describe('on a tablet', () => {
     await tap('[data-fault]');
     for (let look = 0; look < 6; look++) {
       await expect(page.locator('h2 .num')).toHaveText(String(look + 1));
+      // Quicker is the second press of a double one.
+      await page.waitForTimeout(500);
       await tap('[data-rate=mostly]');
       await expect(page.locator('[data-save=saved]')).toBeVisible();
     }

@@ -6,6 +6,7 @@ import {
   CHECK_CATEGORIES,
   checksFor,
   focusOf,
+  inWay,
   lessonLooks,
   MOST_LESSONS_WAITING,
   openChecks,
@@ -142,6 +143,34 @@ describe('the next focus', () => {
       );
     expect(open(results)).toBe(true);
     expect(open(results.slice(1))).toBe(false);
+  });
+});
+
+describe('how one begins', () => {
+  const openOf = (start: string, results: readonly SeenResult[]) => {
+    const own = checks.flatMap((one) => inWay(one, { start }) ?? []);
+    const standings = standingsOf({ checks: own, results, today: '2026-03-01' });
+    return openChecks(own, 'bow-use', standings).map(({ id }) => id);
+  };
+  const there = (...categories: readonly string[]) =>
+    checks
+      .filter(({ category, result }) => categories.includes(category) && result === 'rating')
+      .map(({ id }) => seen(id, '2026-02-20', 'mostly'));
+  const tests: readonly SeenResult[] = [
+    { checkId: 'hold-hands-off', day: '2026-02-20', outcome: { kind: 'seconds', seconds: 4 } },
+    { checkId: 'hold-arm-length', day: '2026-02-20', outcome: { kind: 'count', count: 6 } }
+  ];
+
+  it('with the holds keeps the bow’s way back until both are mostly there', () => {
+    expect(openOf('holds-first', [])).toEqual([]);
+    expect(openOf('holds-first', there('hold', 'bow-hand'))).toEqual([]);
+    expect(openOf('holds-first', [...there('hold', 'bow-hand'), ...tests])).toContain('use-lane');
+    expect(openOf('pluck-first', [])).toContain('use-lane');
+  });
+
+  it('with the bow keeps plucking for later', () => {
+    expect(openOf('bow-first', [])).not.toContain('pluck-thumb');
+    expect(openOf('pluck-first', [])).toContain('pluck-thumb');
   });
 });
 

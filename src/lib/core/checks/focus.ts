@@ -144,9 +144,14 @@ export function openChecks(
 ): readonly Check[] {
   const own = checks.filter((check) => check.category === category);
   const strength = ({ id }: Check) => standings.get(id)?.strength ?? 0;
-  const ready = own.every((check) => check.later || strength(check) >= mostly);
+  const allMostly = (some: readonly Check[]) =>
+    some.every((check) => check.later || strength(check) >= mostly);
+  const ready = allMostly(own);
+  const isTime = ({ after = [] }: Check) => allMostly(checks.filter((one) => after.includes(one.category)));
   return own.filter(
-    (check) => standings.get(check.id)?.restsUntil == null && (!check.later || ready || strength(check) > 0)
+    (check) =>
+      standings.get(check.id)?.restsUntil == null &&
+      (strength(check) > 0 || ((!check.later || ready) && isTime(check)))
   );
 }
 

@@ -12,8 +12,19 @@ const POSE_OF_WAY: Readonly<Record<string, string>> = {
   carried: 'bowCarried'
 };
 
+/** What waits by how one begins: the bow until the holds are there, or plucking until the bow is. */
+function begun(check: Check, ways: Ways): Check {
+  const start = wayOf('start', ways).id;
+  const plucks = check.id.startsWith('pluck-');
+  if (check.category !== 'bow-use') return check;
+  if (start === 'holds-first') return { ...check, after: ['hold', 'bow-hand'] };
+  if (start === 'bow-first' && plucks) return { ...check, later: true };
+  return check;
+}
+
 /** The check as the teacher's way has it; null where this way does not look at it. */
-export function inWay(check: Check, ways: Ways): Check | null {
+export function inWay(original: Check, ways: Ways): Check | null {
+  const check = begun(original, ways);
   const { school } = check;
   if (!school) return check;
   const { id } = wayOf(school.subject, ways);

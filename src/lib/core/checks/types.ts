@@ -119,4 +119,6 @@ export interface Check {
   readonly drill: DrillId;
   /** Not for beginners: comes once the others are secure. */
   readonly later?: true;
+  /** Comes only once these categories are mostly there. */
+  readonly after?: readonly CheckCategory[];
 }

@@ -17,6 +17,11 @@
   const rating = $derived(seen?.outcome.kind === 'rating' ? seen.outcome.rating : null);
   const faults = $derived(seen?.faults ?? []);
   const lastFaults = $derived(check.faults.filter(({ id }) => last?.faults.includes(id)));
+  /** The second press of a double one was not meant for the look that has come meanwhile. */
+  const once = (act: () => void) => (event: MouseEvent) => {
+    if (event.detail < 2) act();
+  };
+
   const right = $derived(sceneOf(check, who.family));
   const rests = $derived(lesson.restsUntil(check));
 </script>
@@ -42,7 +47,7 @@
           type="button"
           aria-pressed={rating === one}
           data-rate={one}
-          onclick={() => lesson.rate(check, { kind: 'rating', rating: one })}
+          onclick={once(() => lesson.rate(check, { kind: 'rating', rating: one }))}
           >{RATING_WORDS[one]} <span class="key">{RATING_KEYS[one].toUpperCase()}</span></button
         >
       {/each}
