@@ -1,3 +1,5 @@
+import { CHECK_CATEGORIES, FAULT_CAUSES, RESULT_KINDS, STANDPOINTS } from '$lib/core/checks';
+import { FAMILIES } from '$lib/core/instruments';
 /** What answers look like to other programs, where several routes or families share it. */
 
 export const number = { type: 'number' };
@@ -44,5 +46,46 @@ export const STANDING_ANSWER = {
     rules: { type: 'object', properties: numbers(['bowReachMm', 'cheekMm', 'eyebrowMm']) },
     leftHandAboveCheekMm: number,
     warnings: notes
+  }
+};
+
+const NAMED = { type: 'array', items: { type: 'object', properties: { id: text } } };
+/** The library of a family. */
+export const CHECKS_ANSWER = {
+  type: 'object',
+  properties: {
+    family: { enum: FAMILIES },
+    categories: { type: 'array', items: { enum: CHECK_CATEGORIES } },
+    checks: {
+      type: 'array',
+      items: {
+        type: 'object',
+        properties: {
+          id: text,
+          category: { enum: CHECK_CATEGORIES },
+          standpoint: { enum: STANDPOINTS },
+          title: text,
+          right: text,
+          faults: {
+            type: 'array',
+            items: {
+              type: 'object',
+              properties: {
+                id: text,
+                text,
+                causes: {
+                  type: 'array',
+                  items: { type: 'object', properties: { cause: { enum: FAULT_CAUSES }, remedy: text } }
+                }
+              }
+            }
+          },
+          result: { enum: RESULT_KINDS },
+          school: { type: ['string', 'null'], description: 'The subject on which it depends' }
+        }
+      }
+    },
+    drills: NAMED,
+    schools: NAMED
   }
 };

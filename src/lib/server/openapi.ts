@@ -1,7 +1,7 @@
-import { CHECK_CATEGORIES, FAULT_CAUSES, RESULT_KINDS, STANDPOINTS } from '$lib/core/checks';
+import { CHECK_CATEGORIES } from '$lib/core/checks';
 import { FAMILIES } from '$lib/core/instruments';
 import { adjustRequest } from './adjust';
-import { notes, number, REST_ANSWER, SEATED_ANSWER, STANDING_ANSWER, text } from './answers';
+import { CHECKS_ANSWER, notes, number, REST_ANSWER, SEATED_ANSWER, STANDING_ANSWER, text } from './answers';
 import { BATCH_LIMIT, BATCH_PLAYERS } from './batch';
 import { focusRequest } from './checks';
 import { describe } from './fields';
@@ -43,46 +43,6 @@ const day = { type: 'string', format: 'date' };
 const openDay = { type: ['string', 'null'], format: 'date' };
 
 const SIZE_REQUEST = describe(sizeRequest);
-
-const NAMED = { type: 'array', items: { type: 'object', properties: { id: text } } };
-const CHECKS_ANSWER = {
-  type: 'object',
-  properties: {
-    family: { enum: FAMILIES },
-    categories: { type: 'array', items: { enum: CHECK_CATEGORIES } },
-    checks: {
-      type: 'array',
-      items: {
-        type: 'object',
-        properties: {
-          id: text,
-          category: { enum: CHECK_CATEGORIES },
-          standpoint: { enum: STANDPOINTS },
-          title: text,
-          right: text,
-          faults: {
-            type: 'array',
-            items: {
-              type: 'object',
-              properties: {
-                id: text,
-                text,
-                causes: {
-                  type: 'array',
-                  items: { type: 'object', properties: { cause: { enum: FAULT_CAUSES }, remedy: text } }
-                }
-              }
-            }
-          },
-          result: { enum: RESULT_KINDS },
-          school: { type: ['string', 'null'], description: 'The subject on which it depends' }
-        }
-      }
-    },
-    drills: NAMED,
-    schools: NAMED
-  }
-};
 
 const SIZE_ANSWER = {
   type: 'object',

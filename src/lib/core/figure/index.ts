@@ -26,7 +26,8 @@ export {
   type PictureOptions,
   type PictureQuestion
 } from './picture';
-export { POSES, poseNames, type Pose } from './pose/pose';
+export { type Pose } from './pose/pose';
+export { POSES, poseNames } from './pose/poses';
 export { PAPER, STROKE_PX, svgOf, type Palette } from './svg';
 export { type Vec } from './vector';
 export { detailFor, shapeOf, shownMm, VIEWS, VIEW_NAMES, type View, type ViewName } from './views';

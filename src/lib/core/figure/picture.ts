@@ -3,7 +3,8 @@ import { cameraOf, seen } from './drawing/camera';
 import { draw, type Drawing, type Ink } from './drawing/draw';
 import type { Box } from './drawing/project';
 import { figureOf, type Figure, type FigureQuestion } from './figure';
-import { POSES, type Pose } from './pose/pose';
+import type { Pose } from './pose/pose';
+import { POSES } from './pose/poses';
 import type { View } from './views';
 
 /** A picture: who, with what, how, and from where. */

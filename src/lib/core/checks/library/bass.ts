@@ -1,8 +1,13 @@
 import type { Check } from '../types';
-import { BOW_HAND } from './bow-hand';
+import { BOW_ARM } from './bow-arm';
+import { BOW_FINGERS } from './bow-fingers';
+import { BOW_TESTS } from './bow-tests';
+import { BOW_THUMB } from './bow-thumb';
 import { BOW_USE } from './bow-use';
-import { BASS_HOLD } from './hold-low';
-import { BASS_LEFT_HAND } from './left-low';
+import { BASS_HOLD } from './hold-bass';
+import { BASS_LEFT_HAND } from './left-bass';
+import { LOW_LEFT_HAND } from './left-low';
+import { PLUCKING } from './plucking';
 import { READY } from './ready';
 import { STANCE } from './stance';
 
@@ -10,7 +15,12 @@ export const CHECKS: readonly Check[] = [
   ...READY,
   ...STANCE,
   ...BASS_HOLD,
+  ...LOW_LEFT_HAND,
   ...BASS_LEFT_HAND,
-  ...BOW_HAND,
-  ...BOW_USE
+  ...BOW_THUMB,
+  ...BOW_FINGERS,
+  ...BOW_USE,
+  ...BOW_ARM,
+  ...BOW_TESTS,
+  ...PLUCKING
 ];

@@ -1,16 +1,26 @@
 import type { Check } from '../types';
-import { BOW_HAND } from './bow-hand';
+import { BOW_ARM } from './bow-arm';
+import { BOW_FINGERS } from './bow-fingers';
+import { BOW_TESTS } from './bow-tests';
+import { BOW_THUMB } from './bow-thumb';
 import { BOW_USE } from './bow-use';
-import { CELLO_HOLD } from './hold-low';
-import { CELLO_LEFT_HAND } from './left-low';
+import { CELLO_HOLD } from './hold-cello';
+import { CELLO_LEFT_HAND } from './left-cello';
+import { LOW_LEFT_HAND } from './left-low';
+import { PLUCKING } from './plucking';
 import { READY } from './ready';
-import { SEAT } from './stance';
+import { SEAT } from './seat';
 
 export const CHECKS: readonly Check[] = [
   ...READY,
   ...SEAT,
   ...CELLO_HOLD,
+  ...LOW_LEFT_HAND,
   ...CELLO_LEFT_HAND,
-  ...BOW_HAND,
-  ...BOW_USE
+  ...BOW_THUMB,
+  ...BOW_FINGERS,
+  ...BOW_USE,
+  ...BOW_ARM,
+  ...BOW_TESTS,
+  ...PLUCKING
 ];

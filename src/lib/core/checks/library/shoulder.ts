@@ -1,8 +1,14 @@
 import type { Check } from '../types';
-import { BOW_HAND } from './bow-hand';
+import { BOW_ARM } from './bow-arm';
+import { BOW_FINGERS } from './bow-fingers';
+import { BOW_TESTS } from './bow-tests';
+import { BOW_THUMB } from './bow-thumb';
 import { BOW_USE } from './bow-use';
+import { SHOULDER_LEVEL } from './hold-level';
 import { SHOULDER_HOLD } from './hold-shoulder';
-import { SHOULDER_LEFT_HAND } from './left-shoulder';
+import { SHOULDER_LEFT_ARM } from './left-arm';
+import { SHOULDER_FINGERS } from './left-fingers';
+import { PLUCKING } from './plucking';
 import { READY } from './ready';
 import { STANCE } from './stance';
 
@@ -11,7 +17,13 @@ export const CHECKS: readonly Check[] = [
   ...READY,
   ...STANCE,
   ...SHOULDER_HOLD,
-  ...SHOULDER_LEFT_HAND,
-  ...BOW_HAND,
-  ...BOW_USE
+  ...SHOULDER_LEVEL,
+  ...SHOULDER_LEFT_ARM,
+  ...SHOULDER_FINGERS,
+  ...BOW_THUMB,
+  ...BOW_FINGERS,
+  ...BOW_USE,
+  ...BOW_ARM,
+  ...BOW_TESTS,
+  ...PLUCKING
 ];

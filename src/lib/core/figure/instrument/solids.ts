@@ -1,12 +1,13 @@
-import { ball, cone, curveOn, slab, type Curve, type Mesh, type Shape } from '../drawing/shapes';
+import { cone, curveOn, slab, type Curve, type Mesh, type Shape } from '../drawing/shapes';
 import { place, scale, type Frame, type Vec } from '../vector';
+import { pinEndShapes, rosinShapes, shoulderRest, slackString, type RestLift } from './fitted';
 import { boardHalf, boardTop, halfOutline, mirrored, noteAt, onString, type Model } from './model';
 import { scrollShapes } from './scroll';
 
 /** What is fitted to an instrument. */
 export interface Fittings {
   /** Shoulder rest: its lift over the back at either end, mm; null without one. */
-  readonly rest: { readonly leftMm: number; readonly rightMm: number } | null;
+  readonly rest: RestLift | null;
   /** Tapes on the fingerboard, semitones above the open string. */
   readonly tapes: readonly number[];
   /** Length of the pin from the ribs, mm; 0 for none. */
@@ -220,66 +221,6 @@ function bridgeShapes(model: Model, frame: Frame, slack: number): Shape[] {
   ];
 }
 
-/** The lowest string with slack in it: it hangs out to the side. */
-const slackString = (model: Model, slack: number): Vec[] =>
-  Array.from({ length: 11 }, (_, i) => {
-    const t = (i + 1) / 12;
-    const [wide, along, out] = onString(model, 0, model.nut + (model.bridge - model.nut) * t);
-    const aside = Math.sin(Math.PI * t) * (0.06 + 0.02 * Math.sin(6 * Math.PI * t)) * model.stringMm * slack;
-    return [wide - aside, along, out + 2];
-  });
-
-/** Rosin that lies in heaps on the top under the strings. */
-const rosinShapes = ({ bridge, bodyMm, ribMm, spread }: Model, frame: Frame, heap: number): Shape[] =>
-  [-3.4, -2.2, -1.2, -0.2, 0.9, 2, 3.1, 4].map((wide, i) => {
-    const radius = (0.03 + 0.008 * (i % 3)) * bodyMm * Math.sqrt(heap);
-    return {
-      kind: 'ellipsoid',
-      part: 'rosin',
-      tone: 'nail',
-      at: place(frame, [wide * spread, bridge + (0.06 + 0.06 * ((i * 2) % 3)) * bodyMm, ribMm]),
-      axes: [scale(frame.x, radius * 1.3), scale(frame.y, radius), scale(frame.z, radius * 0.6)]
-    };
-  });
-
-/** The cap on a pin's tip, and a cello's stop on the floor. */
-function pinEndShapes(
-  { family, bodyMm, ribMm }: Model,
-  frame: Frame,
-  pinMm: number,
-  bare: number,
-  stopAway: number | null
-): Shape[] {
-  const tip = place(frame, [0, -pinMm, ribMm / 2]);
-  const cap = Math.max(8, 0.019 * bodyMm);
-  const end =
-    bare > 0
-      ? cone(tip, place(frame, [0, -pinMm - 0.035 * bodyMm * bare, ribMm / 2]), 0.006 * bodyMm, 0.5, {
-          part: 'pinTip',
-          tone: 'metal'
-        })
-      : ball(tip, cap, { part: 'pinTip', tone: 'rest' });
-  if (family !== 'cello') return [end];
-  if (stopAway === null) {
-    // To the front leg of the chair, on the player's right.
-    const leg: Vec = [-0.2 * bodyMm, 0.02 * bodyMm, 0.06 * bodyMm];
-    return [end, cone(tip, leg, 3, 3, { part: 'strap', tone: 'rest', slender: true })];
-  }
-  const radius = 0.055 * bodyMm;
-  const plate = {
-    kind: 'ellipsoid',
-    part: 'stop',
-    tone: 'rest',
-    at: [tip[0] - 0.4 * stopAway, tip[1] - cap, tip[2] - stopAway],
-    axes: [
-      [radius, 0, 0],
-      [0, 0.16 * radius, 0],
-      [0, 0, radius]
-    ]
-  } as const;
-  return [end, plate];
-}
-
 /** The plate of the chin rest, left of the tailpiece. */
 const CHIN_REST_AT = [-0.135, 0.095] as const;
 
@@ -301,46 +242,4 @@ function chinRest(model: Model, frame: Frame): Shape {
     at: place(frame, [wide, along, top - thick]),
     axes: [scale(frame.x, 0.12 * b), scale(frame.y, 0.085 * b), scale(frame.z, thick)]
   };
-}
-
-/** A bridge across the back with two feet on the edges, each end at its own lift. */
-function shoulderRest(
-  model: Model,
-  frame: Frame,
-  { leftMm, rightMm }: NonNullable<Fittings['rest']>,
-  crooked: number
-): Shape[] {
-  const { bodyMm, lowerBoutMm: wide } = model;
-  const along = 0.17 * bodyMm;
-  // Crooked: one foot slips along the edge towards the waist.
-  const at = ([x, y, z]: Vec) => place(frame, [x, y + (x > 0 ? 0.2 * crooked * bodyMm : 0), z]);
-  const thick = 0.017 * wide;
-  const low = Math.max(9, leftMm);
-  const high = Math.max(9, rightMm);
-  const look = { part: 'shoulderRest', tone: 'rest', flesh: 'rest' } as const;
-  return [
-    cone(
-      at([-0.4 * wide, along, -low]),
-      at([0, along * 1.1, -0.5 * (low + high) - 2]),
-      thick * 2,
-      thick * 2.2,
-      look
-    ),
-    cone(
-      at([0, along * 1.1, -0.5 * (low + high) - 2]),
-      at([0.4 * wide, along * 1.22, -high]),
-      thick * 2.2,
-      thick * 2,
-      look
-    ),
-    ...([-1, 1] as const).map((side) =>
-      cone(
-        at([side * 0.4 * wide, along * (side > 0 ? 1.22 : 1), side > 0 ? -high : -low]),
-        at([side * 0.47 * wide, along * (side > 0 ? 1.22 : 1), 3]),
-        thick,
-        thick,
-        { ...look, slender: true }
-      )
-    )
-  ];
 }

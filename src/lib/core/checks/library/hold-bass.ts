@@ -1,0 +1,209 @@
+import type { Check } from '../types';
+import { checksOf, fault, habit, setUp, size } from './make';
+
+const bass = checksOf('hold', ['bass']);
+
+/** How the bass stands at the body. Source: what string teachers commonly look for. */
+export const BASS_HOLD: readonly Check[] = [
+  bass(
+    'hold-contacts',
+    'front',
+    'Two contacts',
+    {
+      right: 'The upper bout’s edge at the left hip, the lower bout’s back corner at the inner left knee.',
+      child: 'Hip and knee say hello.',
+      drill: 'set-and-reset',
+      spot: 'contact',
+      view: 'front'
+    },
+    fault(
+      'face-on',
+      'Lies on the belly instead of its edge',
+      ['bass-face-on'],
+      habit('Turn it until its edge meets the hip.', 'set-and-reset')
+    ),
+    fault(
+      'away',
+      'Stands away from hip and knee',
+      ['pushed-away'],
+      setUp('lean', 'raise', 'Lean it in.'),
+      habit('Bring it to you.', 'set-and-reset')
+    )
+  ),
+  bass(
+    'hold-leans-in',
+    'left',
+    'It leans in',
+    {
+      right: 'It leans a little towards the player; never upright, never outward.',
+      child: 'It leans on you like a friend.',
+      drill: 'hands-off',
+      spot: 'nut',
+      view: 'left'
+    },
+    fault(
+      'upright',
+      'Stands upright',
+      [['bass-upright', 15]],
+      setUp('lean', 'raise', 'Lean it in.'),
+      habit('Step back half a foot, let it come.', 'hands-off')
+    ),
+    fault(
+      'out',
+      'Leans out',
+      ['bass-leans-out'],
+      setUp('lean', 'raise', 'Lean it in; a hand near the neck meanwhile.'),
+      size('It may be too large to balance.')
+    )
+  ),
+  bass(
+    'hold-hands-off',
+    'left',
+    'Hands-off test',
+    {
+      right: 'With both hands away it stays, a grown-up’s hands ready.',
+      child: 'Hands off: it stays.',
+      drill: 'hands-off',
+      spot: 'bodyMiddle',
+      pose: 'handsOff',
+      view: 'left',
+      result: 'seconds',
+      goal: {
+        first: 3,
+        later: 10,
+        better: 'more',
+        stops: 'Stop the clock when it moves or the player pushes back.'
+      }
+    },
+    fault(
+      'falls',
+      'Falls outward',
+      [['bass-leans-out', 26]],
+      setUp('lean', 'raise', 'Lean it in.'),
+      setUp('stool', 'other', 'Try it at the stool.'),
+      habit('Find the balance with a hand near.', 'hands-off')
+    )
+  ),
+  bass(
+    'hold-left-level',
+    'front',
+    'The left hand’s level',
+    {
+      right: 'In first position the first finger is about level with the cheek, not above the eyebrow.',
+      child: 'Fingers at your cheek.',
+      drill: 'set-and-reset',
+      spot: 'leftHand',
+      view: 'front'
+    },
+    fault(
+      'high',
+      'Above the eyes',
+      ['bass-too-high'],
+      setUp('pin', 'lower', 'One notch in.'),
+      size('With the pin in already: a smaller bass.')
+    ),
+    fault('low', 'Below the chin', ['bass-too-low'], setUp('pin', 'raise', 'One notch out.'))
+  ),
+  bass(
+    'hold-back',
+    'right',
+    'The back is upright',
+    {
+      right: 'The back is upright; the bow’s spot is reached without hunching.',
+      child: 'Tall beside your bass.',
+      drill: 'wall-back',
+      spot: 'back',
+      view: 'right'
+    },
+    fault(
+      'hunched',
+      'Hunched to the bow’s spot',
+      ['slumped'],
+      setUp('pin', 'raise', 'The pin is too short: one notch out.'),
+      size('The arms may be short for it.')
+    ),
+    fault(
+      'back',
+      'Leans back against the weight',
+      ['leaning-back'],
+      setUp('lean', 'lower', 'Less lean.'),
+      size('It may be too heavy.')
+    )
+  ),
+  bass(
+    'hold-comes-to-player',
+    'left',
+    'The bass comes to the player',
+    {
+      right: 'The bass is brought to the player; nobody bends round it.',
+      child: 'Bring it home, stay tall.',
+      drill: 'set-and-reset',
+      spot: 'chest',
+      view: 'left'
+    },
+    fault(
+      'bends',
+      'Bends round it',
+      ['leaning-on-it'],
+      setUp('lean', 'raise', 'Lean and turn it in.'),
+      habit('Stand first, then take it.', 'set-and-reset')
+    ),
+    fault(
+      'head',
+      'Head pushed forward',
+      [['head-forward', 34]],
+      habit('Ears over the shoulders.', 'wall-back')
+    )
+  ),
+  bass(
+    'hold-no-weight',
+    'left',
+    'No weight on it',
+    {
+      right: 'The player’s weight stays on the legs; nothing hangs on the bass.',
+      child: 'Your legs carry you, not the bass.',
+      drill: 'hands-off',
+      spot: 'leftShoulder',
+      view: 'left'
+    },
+    fault(
+      'squeezed',
+      'Pulled in and squeezed',
+      [['bass-squeezed', 65]],
+      habit('Hands off, breathe, hands on.', 'hands-off'),
+      setUp('lean', 'lower', 'It leans too much.')
+    ),
+    fault(
+      'leans',
+      'Leans on the bass',
+      [['leaning-on-it', 28]],
+      setUp('pin', 'raise', 'Longer pin.'),
+      habit('Weight on the right leg.', 'feet-print')
+    )
+  ),
+  bass(
+    'hold-head',
+    'front',
+    'The head is free',
+    {
+      right: 'The head stands over the shoulders and can look both ways.',
+      child: 'Look left, look right: easy.',
+      drill: 'wall-mirror',
+      spot: 'head',
+      view: 'head'
+    },
+    fault(
+      'tipped',
+      'Head tips to the neck of the bass',
+      [['head-tipped', 30]],
+      setUp('lean', 'lower', 'Less lean.'),
+      habit('Look in the mirror.', 'wall-mirror')
+    ),
+    fault(
+      'turned',
+      'Head turned to watch the hand',
+      ['head-turned'],
+      habit('Eyes ahead, ears to the hand.', 'eyes-closed')
+    )
+  )
+];

@@ -1,0 +1,139 @@
+import { SHOULDER_FAMILIES } from '../../instruments';
+import type { Check } from '../types';
+import { checksOf, fault, habit, setUp, size } from './make';
+
+const hold = checksOf('hold', SHOULDER_FAMILIES);
+
+/** How violin and viola lie, and how long they are held. Source: what string teachers commonly look for. */
+export const SHOULDER_LEVEL: readonly Check[] = [
+  hold(
+    'hold-level',
+    'left',
+    'The strings are level with the floor',
+    {
+      right: 'From the side the strings run level; the scroll neither droops nor points up.',
+      child: 'Could a marble lie on the strings?',
+      drill: 'arm-strength',
+      spot: 'nut',
+      view: 'headLeft'
+    },
+    fault(
+      'droops',
+      'Scroll droops',
+      ['scroll-droops'],
+      setUp('chestFoot', 'raise', 'Seat it further back on the shoulder, then raise the chest foot by 5 mm.'),
+      habit('Build the strength of the left arm.', 'arm-strength'),
+      size('Look whether it is too heavy.')
+    ),
+    fault(
+      'points-up',
+      'Scroll points up',
+      ['scroll-up'],
+      setUp('chestFoot', 'lower', 'Lower the chest foot by 5 mm.'),
+      habit('Level at the mirror.', 'wall-mirror')
+    )
+  ),
+  hold(
+    'hold-direction',
+    'above',
+    'The scroll points the agreed way',
+    {
+      right: 'Seen from above the scroll points the way that was set up and stays there while playing.',
+      child: 'Scroll to its spot.',
+      drill: 'set-and-reset',
+      spot: 'scroll',
+      view: 'bodyAbove'
+    },
+    fault(
+      'too-far-out',
+      'Too far to the side',
+      ['scroll-to-side'],
+      setUp('scroll', 'other', 'Bring the scroll in, or mount the chin rest nearer to the centre.'),
+      habit('Put a mark on the wall to aim at.', 'wall-mirror')
+    ),
+    fault(
+      'too-far-in',
+      'Swings in front',
+      ['scroll-to-front'],
+      habit('Aim it anew before each start.', 'set-and-reset'),
+      size('Arms that are short for it bring it in.')
+    )
+  ),
+  hold(
+    'hold-tilt',
+    'front',
+    'The strings are tilted a little',
+    {
+      right: 'The top side tips a little to the right, so that both hands reach the lowest string.',
+      child: 'A little roof, not a wall.',
+      drill: 'set-and-reset',
+      spot: 'bridge',
+      view: 'head'
+    },
+    fault(
+      'steep',
+      'Tilted like a wall',
+      ['tilted-too-steep'],
+      setUp('tilt', 'lower', 'Less tilt: lower the shoulder foot.'),
+      habit('Let it lie down as it likes.', 'set-and-reset')
+    ),
+    fault(
+      'flat',
+      'Lies quite flat',
+      ['lying-flat'],
+      setUp('tilt', 'raise', 'More tilt: raise the shoulder foot.'),
+      size('Small hands need more tilt on a large one.')
+    )
+  ),
+  hold(
+    'hold-hands-off',
+    'front',
+    'Hands-off hold',
+    {
+      right: 'Holds with no hand, a grown-up’s hand below, ready to catch.',
+      child: 'Hold it with no hand.',
+      drill: 'hands-off',
+      spot: 'bodyMiddle',
+      pose: 'handsOff',
+      view: 'head',
+      result: 'seconds',
+      goal: {
+        first: 3,
+        later: 10,
+        grown: 20,
+        better: 'more',
+        stops: 'Stop the clock at a raised shoulder, a clenched jaw or lost speech.'
+      }
+    },
+    fault(
+      'falls',
+      'Sinks at once',
+      [['scroll-droops', 36], 'shoulder-raised'],
+      setUp('lift', 'raise', 'Rest too low, or the wrong end high.'),
+      habit('Passes with a hand’s help: daily drill.', 'hands-off')
+    )
+  ),
+  hold(
+    'hold-arm-length',
+    'front',
+    'Arm’s-length hold',
+    {
+      right:
+        'Holds it by the neck at arm’s length, a grown-up’s hand below. Not after shoulder or wrist trouble.',
+      child: 'Count while your arm is long.',
+      drill: 'arm-strength',
+      spot: 'leftHand',
+      pose: 'outstretched',
+      view: 'front',
+      result: 'count',
+      goal: { first: 5, later: 10, better: 'more', stops: 'Stop at a bent arm, a bent back or any pain.' }
+    },
+    fault(
+      'sinks',
+      'Arm and back give way',
+      [['leaning-back', 18]],
+      size('It may be too heavy.'),
+      habit('Count to five, rest, again.', 'arm-strength')
+    )
+  )
+];

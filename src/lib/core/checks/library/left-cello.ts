@@ -1,0 +1,123 @@
+import type { Check } from '../types';
+import { checksOf, fault, habit, size } from './make';
+
+const cello = checksOf('left-hand', ['cello']);
+
+/** What is the cello’s own in the left hand. Source: what string teachers commonly look for. */
+export const CELLO_LEFT_HAND: readonly Check[] = [
+  cello(
+    'left-spacing',
+    'left-hand',
+    'One finger’s width between the fingers',
+    {
+      right: 'In first position one finger’s width stays between neighbouring fingers.',
+      child: 'A gap for a pencil between fingers.',
+      drill: 'tube-roll',
+      spot: 'leftFingers',
+      view: 'leftHandSide'
+    },
+    fault(
+      'crowded',
+      'Crowded together',
+      ['fingers-crowded'],
+      habit('Roll the tube.', 'tube-roll'),
+      size('If they never open: look at the size.')
+    ),
+    fault(
+      'stretched',
+      'Stretched and stiff',
+      ['fingers-stretched'],
+      size('The string may be too long.'),
+      habit('The lightest note.', 'lightest-note')
+    )
+  ),
+  cello(
+    'left-contact',
+    'left-hand',
+    'What touches the string',
+    {
+      right: 'The pads touch the string, the fingers curved.',
+      child: 'Soft pads on the string.',
+      drill: 'lightest-note',
+      spot: 'leftFingers',
+      view: 'leftHandSide',
+      shows: [['fingers-flat', 0.35]],
+      school: [
+        'finger-contact',
+        {
+          tips: {
+            right: 'The tips touch the string, the fingers curved.',
+            forPlayer: 'Fingers stand on their tips.',
+            changes: []
+          }
+        }
+      ]
+    },
+    fault('flat', 'Quite flat', [['fingers-flat', 1]], habit('Roll the tube.', 'tube-roll')),
+    fault(
+      'collapsed',
+      'The last joints give way',
+      ['fingers-collapsed'],
+      habit('Press and let go.', 'press-forearm')
+    )
+  ),
+  cello(
+    'left-extension',
+    'left-hand',
+    'The extension opens between first and second',
+    {
+      right: 'For the extension the first finger opens back; the hand and thumb do not slide.',
+      child: 'Finger one stretches, the house stays.',
+      drill: 'fourth-first',
+      spot: 'leftHand',
+      view: 'leftHandSide',
+      later: true
+    },
+    fault(
+      'slides',
+      'The whole hand slides back',
+      ['hand-slides-back'],
+      habit('Fourth finger first, then open.', 'fourth-first'),
+      size('Look at the frame.')
+    ),
+    fault(
+      'flat',
+      'The hand flattens',
+      [
+        ['fingers-flat', 0.8],
+        ['fingers-stretched', 0.6]
+      ],
+      size('The string may be too long.'),
+      habit('The lightest note.', 'lightest-note')
+    )
+  ),
+  cello(
+    'left-thumb-position',
+    'front',
+    'Thumb position',
+    {
+      right: 'The thumb lies lightly bent across two strings, the base knuckles raised.',
+      child: 'Thumb lies down, knuckles stand up.',
+      drill: 'lightest-note',
+      spot: 'leftHand',
+      pose: 'thumbPosition',
+      view: 'leftHandHigh',
+      later: true
+    },
+    fault(
+      'straight',
+      'Thumb stretched straight',
+      [
+        ['thumb-straight', 1],
+        ['thumb-misplaced', 0.3]
+      ],
+      habit('Thumb first, then the fingers.', 'set-and-reset')
+    ),
+    fault(
+      'flat',
+      'Knuckles fall in, fingers lie flat',
+      ['fingers-flat'],
+      habit('Knuckles up, lightest note.', 'lightest-note')
+    )
+  )
+];
