@@ -1,16 +1,14 @@
 <script lang="ts">
-  import { CHECK_CATEGORIES, DRILLS, RATINGS, type Rating } from '$lib/core/checks';
-  import { daysLater } from '$lib/core/time';
-  import { db, setAway, setPractice } from '$lib/data';
+  import { CHECK_CATEGORIES, RATINGS, type Rating } from '$lib/core/checks';
+  import { db, setAway } from '$lib/data';
   import { Action } from '$lib/ui/action.svelte';
-  import { homeCards } from '$lib/ui/lesson/home-cards';
-  import PdfButton from '$lib/ui/PdfButton.svelte';
   import { categoryName, RATING_WORDS, STANDPOINT_NAMES, STANDPOINT_WORDS } from '$lib/words/checks';
   import { ClassRoom, type Sitter } from './class-room.svelte';
   import Fold from '$lib/ui/Fold.svelte';
   import GroupWays from './GroupWays.svelte';
   import SeatMap from './SeatMap.svelte';
   import SweepList from './SweepList.svelte';
+  import SweepSummary from './SweepSummary.svelte';
   import SitterPanel from './SitterPanel.svelte';
 
   /** One look across the whole class: players where they sit, a tap each, a second tap for what is amiss. */
@@ -34,48 +32,6 @@
     } else openId = openId === sitter.playerId ? null : sitter.playerId;
   }
 
-  const inWeek = $derived(daysLater(room.today, 7));
-  /** The look's drill for everybody who needs help with it, as their practice. */
-  const practiceForWeak = () =>
-    setting.run(async () => {
-      for (const { player, check, result, hurts } of room.helpFirst) {
-        if (!check || hurts) continue;
-        const fault = check.faults.find(({ id }) => result?.faults.includes(id));
-        const cause = fault?.causes.find(({ drill }) => drill) ?? fault?.causes[0];
-        const drill = cause?.drill ?? check.drill;
-        await setPractice(db, player, {
-          category: check.category,
-          practice: [
-            {
-              checkId: check.id,
-              fault: fault?.id ?? null,
-              remedy: cause?.remedy ?? check.right,
-              drill,
-              dose: DRILLS[drill].dose
-            }
-          ],
-          nextLook: inWeek
-        });
-      }
-    });
-
-  const counts = $derived(
-    RATINGS.map((rating) => ({
-      rating,
-      count: room.seen.filter(
-        ({ result }) => result?.outcome.kind === 'rating' && result.outcome.rating === rating
-      ).length
-    })).filter(({ count }) => count > 0)
-  );
-  const faultCounts = $derived(
-    (room.check?.faults ?? [])
-      .map((fault) => ({
-        fault,
-        count: room.seen.filter(({ result }) => result?.faults.includes(fault.id)).length
-      }))
-      .filter(({ count }) => count > 0)
-  );
-  const weak = $derived(room.helpFirst.filter(({ hurts }) => !hurts));
   const family = $derived(room.families[0] ?? 'violin');
 </script>
 
@@ -191,60 +147,7 @@
           <h2>Seats</h2>
           <p>Drag a seat, or move it with the arrow keys. The teacher stands at the bottom.</p>
         {:else}
-          <h2>Help first</h2>
-          {#if room.helpFirst.length === 0}
-            <p class="soft">
-              {room.seen.length === 0
-                ? 'Tap who has it. A second tap tells what is amiss.'
-                : 'Nobody so far.'}
-            </p>
-          {:else}
-            <ol>
-              {#each room.helpFirst as sitter (sitter.playerId)}
-                <li>
-                  <button type="button" onclick={() => (openId = sitter.playerId)}>
-                    <b>{sitter.player.name}</b>
-                    <span class="soft"
-                      >{sitter.hurts
-                        ? 'pain was noted'
-                        : (sitter.check?.faults ?? [])
-                            .filter(({ id }) => sitter.result?.faults.includes(id))
-                            .map(({ text }) => text.toLowerCase())
-                            .join(', ')}</span
-                    >
-                  </button>
-                </li>
-              {/each}
-            </ol>
-          {/if}
-          {#if room.seen.length > 0}
-            <h2>So far</h2>
-            <p>
-              {counts
-                .map(({ rating, count }) => `${count} ${RATING_WORDS[rating].toLowerCase()}`)
-                .join(', ')}{faultCounts.length > 0
-                ? `; ${faultCounts.map(({ fault, count }) => `${count} × ${fault.text.toLowerCase()}`).join(', ')}`
-                : ''}.
-            </p>
-            <p class="ways">
-              {#if weak.length > 0}
-                <button
-                  type="button"
-                  class="btn {room.seen.length === room.here.length ? 'act-next' : 'act'}"
-                  data-act="practice-for-weak"
-                  disabled={setting.busy}
-                  onclick={practiceForWeak}>Its drill as practice for {weak.length}</button
-                >
-              {/if}
-              <PdfButton
-                text="Home cards as PDF"
-                fileName="practice.pdf"
-                pieces={room.here.length}
-                ask={async (door, report) =>
-                  door.home(await homeCards(room.here.map(({ playerId }) => playerId)), report)}
-              />
-            </p>
-          {/if}
+          <SweepSummary {room} onopen={(id) => (openId = id)} />
         {/if}
       </aside>
     </div>
@@ -268,8 +171,7 @@
   header,
   .choose,
   .chips,
-  .brush,
-  .ways {
+  .brush {
     display: flex;
     flex-wrap: wrap;
     align-items: center;
@@ -327,14 +229,6 @@
     font-size: 1.1rem;
     font-weight: 700;
     border-bottom: 1px solid var(--ink);
-  }
-  li button {
-    display: grid;
-    width: 100%;
-    min-height: 2.75rem;
-    text-align: left;
-    padding-block: 0.25rem;
-    border-bottom: 1px solid var(--line);
   }
   @media (max-width: 900px) {
     .class {

@@ -245,9 +245,11 @@
   .remedies b {
     margin-right: 0.35rem;
   }
-  .ways {
+  .ways,
+  .again {
     display: flex;
     flex-wrap: wrap;
+    align-items: center;
     gap: 0.5rem;
   }
   .own {
@@ -256,12 +258,6 @@
   }
   .own input {
     width: 100%;
-  }
-  .again {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.35rem;
-    align-items: center;
   }
   .again button {
     min-height: 2.75rem;

@@ -1,0 +1,137 @@
+<script lang="ts">
+  import { DRILLS, RATINGS } from '$lib/core/checks';
+  import { daysLater } from '$lib/core/time';
+  import { db, setPractice } from '$lib/data';
+  import { Action } from '$lib/ui/action.svelte';
+  import { homeCards } from '$lib/ui/lesson/home-cards';
+  import PdfButton from '$lib/ui/PdfButton.svelte';
+  import { RATING_WORDS } from '$lib/words/checks';
+  import type { ClassRoom } from './class-room.svelte';
+
+  /** Who needs help first, what was seen so far, and what follows from it. */
+  let { room, onopen }: { room: ClassRoom; onopen: (playerId: string) => void } = $props();
+
+  const setting = new Action();
+  const inWeek = $derived(daysLater(room.today, 7));
+  /** The look's drill for everybody who needs help with it, as their practice. */
+  const practiceForWeak = () =>
+    setting.run(async () => {
+      for (const { player, check, result, hurts } of room.helpFirst) {
+        if (!check || hurts) continue;
+        const fault = check.faults.find(({ id }) => result?.faults.includes(id));
+        const cause = fault?.causes.find(({ drill }) => drill) ?? fault?.causes[0];
+        const drill = cause?.drill ?? check.drill;
+        await setPractice(db, player, {
+          category: check.category,
+          practice: [
+            {
+              checkId: check.id,
+              fault: fault?.id ?? null,
+              remedy: cause?.remedy ?? check.right,
+              drill,
+              dose: DRILLS[drill].dose
+            }
+          ],
+          nextLook: inWeek
+        });
+      }
+    });
+
+  const counts = $derived(
+    RATINGS.map((rating) => ({
+      rating,
+      count: room.seen.filter(
+        ({ result }) => result?.outcome.kind === 'rating' && result.outcome.rating === rating
+      ).length
+    })).filter(({ count }) => count > 0)
+  );
+  const faultCounts = $derived(
+    (room.check?.faults ?? [])
+      .map((fault) => ({
+        fault,
+        count: room.seen.filter(({ result }) => result?.faults.includes(fault.id)).length
+      }))
+      .filter(({ count }) => count > 0)
+  );
+  const weak = $derived(room.helpFirst.filter(({ hurts }) => !hurts));
+</script>
+
+<div class="summary">
+  <h2>Help first</h2>
+  {#if room.helpFirst.length === 0}
+    <p class="soft">
+      {room.seen.length === 0 ? 'Tap who has it. A second tap tells what is amiss.' : 'Nobody so far.'}
+    </p>
+  {:else}
+    <ol>
+      {#each room.helpFirst as sitter (sitter.playerId)}
+        <li>
+          <button type="button" onclick={() => onopen(sitter.playerId)}>
+            <b>{sitter.player.name}</b>
+            <span class="soft"
+              >{sitter.hurts
+                ? 'pain was noted'
+                : (sitter.check?.faults ?? [])
+                    .filter(({ id }) => sitter.result?.faults.includes(id))
+                    .map(({ text }) => text.toLowerCase())
+                    .join(', ')}</span
+            >
+          </button>
+        </li>
+      {/each}
+    </ol>
+  {/if}
+  {#if room.seen.length > 0}
+    <h2>So far</h2>
+    <p>
+      {counts
+        .map(({ rating, count }) => `${count} ${RATING_WORDS[rating].toLowerCase()}`)
+        .join(', ')}{faultCounts.length > 0
+        ? `; ${faultCounts.map(({ fault, count }) => `${count} × ${fault.text.toLowerCase()}`).join(', ')}`
+        : ''}.
+    </p>
+    <p class="ways">
+      {#if weak.length > 0}
+        <button
+          type="button"
+          class="btn {room.seen.length === room.here.length ? 'act-next' : 'act'}"
+          data-act="practice-for-weak"
+          disabled={setting.busy}
+          onclick={practiceForWeak}>Its drill as practice for {weak.length}</button
+        >
+      {/if}
+      <PdfButton
+        text="Home cards as PDF"
+        fileName="practice.pdf"
+        pieces={room.here.length}
+        ask={async (door, report) =>
+          door.home(await homeCards(room.here.map(({ playerId }) => playerId)), report)}
+      />
+    </p>
+  {/if}
+</div>
+
+<style>
+  .summary {
+    display: grid;
+    gap: 0.5rem;
+  }
+  .ways {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+  }
+  h2 {
+    font-size: 1.1rem;
+    font-weight: 700;
+    border-bottom: 1px solid var(--ink);
+  }
+  li button {
+    display: grid;
+    width: 100%;
+    min-height: 2.75rem;
+    text-align: left;
+    padding-block: 0.25rem;
+    border-bottom: 1px solid var(--line);
+  }
+</style>
