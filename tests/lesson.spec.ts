@@ -144,10 +144,13 @@ test.describe('on a tablet', () => {
     ]);
     const pdf = await readPdf(await bytesOf(download));
     expect(pdf.widthPt).toBeCloseTo((105 / 25.4) * 72, 1);
+    const practice = (await stored(page, 'lessons')).find(
+      ({ playerId, day }) => playerId === 'demo-21' && day === '2026-11-24'
+    )?.practice?.[0];
     for (const words of [
       'Ivo Hollowell',
       'Bass',
-      'every day',
+      practice?.dose ?? 'a dose',
       'mirror',
       'Look again by 1 Dec 2026',
       'Stop and rest'
