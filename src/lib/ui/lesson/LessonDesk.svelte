@@ -188,5 +188,11 @@
     .foot p {
       display: none;
     }
+    .foot .key {
+      display: none;
+    }
+    .foot .btn {
+      padding-inline: 0.6rem;
+    }
   }
 </style>

@@ -152,7 +152,7 @@
   }
   @media (max-width: 900px) {
     .picture {
-      width: min(100%, calc(24rem * var(--shape)));
+      --most: min(22rem, 42vh);
     }
   }
 </style>

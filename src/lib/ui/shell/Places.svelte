@@ -87,4 +87,14 @@
       padding-block: 0.45rem;
     }
   }
+  @media (max-width: 480px) {
+    li {
+      flex: 1 1 auto;
+    }
+    li a {
+      font-size: 0.7rem;
+      padding-inline: 0.1rem;
+      white-space: nowrap;
+    }
+  }
 </style>
