@@ -127,10 +127,3 @@ export function newestByCheck(
   }
   return newest;
 }
-
-/** The newest outcome of each check. */
-export function outcomesOf(results: readonly CheckResult[]): Readonly<Partial<Record<string, CheckOutcome>>> {
-  return Object.fromEntries(
-    Object.entries(newestByCheck(results)).flatMap(([id, result]) => (result ? [[id, result.outcome]] : []))
-  );
-}

@@ -60,15 +60,7 @@ export { keptTapes, stepTapes, type KeptTape } from './tapes';
 export { changeDraft, changeSetup, finishDraft, newDraft } from './drafts';
 export { noteLook, type LookToNote } from './looks';
 export { keepText, NEW_PLAYER, SETTINGS_FORM, typedOf } from './typed';
-export {
-  lastPractised,
-  newestByCheck,
-  outcomesOf,
-  recordCheck,
-  seenResults,
-  setPractice,
-  toggleFault
-} from './checks';
+export { lastPractised, newestByCheck, recordCheck, seenResults, setPractice, toggleFault } from './checks';
 
 /** The one database of the page. */
 export const db = createDatabase();

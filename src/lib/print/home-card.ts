@@ -26,7 +26,7 @@ export interface HomeCard {
   readonly signed: string;
 }
 
-/** Pixels per mm of what is seen at which its pictures are drawn for paper. */
+/** Pixels of the box that a picture of a point fills when it is drawn for paper. */
 export const HOME_PX = 420;
 
 /**

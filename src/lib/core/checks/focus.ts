@@ -105,7 +105,11 @@ export interface FocusQuestion {
   readonly category?: CheckCategory | null;
 }
 
-/** How much is still to do at a strength; not seen lies between "with help" and "mostly". */
+/**
+ * How much is still to do at a strength, and below it how much builds on a category.
+ *
+ * Source: our own weights for the teachers' rule, the weakest first, from the body outward; not seen lies between "with help" and "mostly".
+ */
 const NEED = [0.6, 1, 0.75, 0.35, 0.08] as const;
 /** How much builds on a category: what comes first carries the rest. */
 const CARRIES: Readonly<Record<CheckCategory, number>> = {

@@ -4,6 +4,7 @@ import { draw, type Drawing, type Ink } from './drawing/draw';
 import type { Box } from './drawing/project';
 import { figureOf, type Figure, type FigureQuestion } from './figure';
 import type { Pose } from './pose/pose';
+import { INSTRUMENT_PARTS } from './parts';
 import { POSES } from './pose/poses';
 import type { View } from './views';
 
@@ -38,26 +39,6 @@ export interface Picture extends Drawing {
   readonly cues: readonly DrawnCue[];
 }
 
-/** All parts that are not the player's, by the beginning of their name. */
-export const INSTRUMENT_PARTS = [
-  'instrument',
-  'fingerboard',
-  'scroll',
-  'peg',
-  'bridge',
-  'tailpiece',
-  'string',
-  'soundHole',
-  'tape',
-  'chinRest',
-  'shoulderRest',
-  'pin',
-  'stop',
-  'strap',
-  'rosin',
-  'bow',
-  'frog'
-];
 const begins = (part: string, names: readonly string[]) => names.some((name) => part.startsWith(name));
 
 /**

@@ -1,4 +1,5 @@
 import type { Direction } from './drawing/camera';
+import { INSTRUMENT_PARTS } from './parts';
 
 /** What of a figure a picture shows: all of it, or a piece round a spot. */
 export interface View extends Direction {
@@ -58,19 +59,7 @@ const BESIDE_BOW = [
   ...PLAYER,
   'left',
   'right',
-  'instrument',
-  'fingerboard',
-  'scroll',
-  'peg',
-  'bridge',
-  'tailpiece',
-  'string',
-  'soundHole',
-  'tape',
-  'chinRest',
-  'shoulderRest',
-  'pin',
-  'stop'
+  ...INSTRUMENT_PARTS.filter((part) => part !== 'bow' && part !== 'frog')
 ];
 /** Everything but the right forearm, its hand and the instrument. */
 const BESIDE_PLUCK_HAND = [...PLAYER, 'left', 'rightShoulder', 'rightUpperArm', 'rightThigh', 'rightShin'];

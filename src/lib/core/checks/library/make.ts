@@ -1,6 +1,7 @@
-import { viewOf, type Change, type ChangeName } from '../../figure/changes';
+import { viewOf } from '../../figure/changes';
 import type { Family } from '../../instruments';
 import type { DrillId } from '../drills';
+import { strays, type Stray } from '../strays';
 import type { SubjectId } from '../subject-ids';
 import type {
   Cause,
@@ -14,12 +15,6 @@ import type {
   Standpoint,
   WayOfCheck
 } from '../types';
-
-/** A change by its usual amount, or by one. */
-type Stray = ChangeName | readonly [ChangeName, number];
-
-export const strays = (all: readonly Stray[]): readonly Change[] =>
-  all.map((one) => (typeof one === 'string' ? { kind: one } : { kind: one[0], amount: one[1] }));
 
 /** What goes wrong: how it looks, and why, likeliest first. */
 export const fault = (
@@ -39,7 +34,6 @@ export const setUp = (setting: SettingStep['setting'], way: SettingStep['way'], 
   remedy,
   step: { setting, way }
 });
-/** A set-up matter that has no number of its own. */
 export const size = (remedy: string): Cause => ({ cause: 'size', remedy });
 export const habit = (remedy: string, drill?: DrillId): Cause => ({
   cause: 'habit',

@@ -1,5 +1,6 @@
-import type { Change, ChangeName, ViewName } from '../../figure';
+import type { Change, ViewName } from '../../figure';
 import type { Family } from '../../instruments';
+import { strays, type Stray } from '../strays';
 
 /** One way that is taught: what it is called, what speaks for it, and how it looks. */
 export interface Way {
@@ -12,15 +13,13 @@ export interface Way {
 /** A subject as it is written down: families, title, ways; the first way is the usual one. */
 export type Row = readonly [families: readonly Family[], title: string, ways: readonly Way[]];
 
-type Stray = ChangeName | readonly [ChangeName, number];
-
 export const way = (
   id: string,
   name: string,
   why: string,
   pose: string,
   view: ViewName,
-  ...strays: readonly Stray[]
+  ...changes: readonly Stray[]
 ): Way => ({
   id,
   name,
@@ -28,6 +27,6 @@ export const way = (
   picture: {
     pose,
     view,
-    changes: strays.map((one) => (typeof one === 'string' ? { kind: one } : { kind: one[0], amount: one[1] }))
+    changes: strays(changes)
   }
 });
