@@ -4,7 +4,8 @@ import { cameraOf, seen } from './drawing/camera';
 import { draw, type Drawing } from './drawing/draw';
 import { modelOf } from './instrument/model';
 import { BARE, instrumentShapes } from './instrument/solids';
-import { figureFor, INSTRUMENT_PARTS, pictureOf, type Picture } from './picture';
+import { INSTRUMENT_PARTS } from './parts';
+import { figureFor, pictureOf, type Picture } from './picture';
 import type { Frame } from './vector';
 
 /** An outstretched left arm and the instruments that may be laid along it. */
