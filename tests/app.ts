@@ -43,6 +43,8 @@ export async function besides(page: Page): Promise<void> {
   const blank = { contentType: 'text/html', body: '<link rel="icon" href="data:,">' };
   await page.route('/blank', (route) => route.fulfill(blank));
   await page.goto('/blank');
+  // Else every file of the application would take the way through the test.
+  await page.unroute('/blank');
 }
 
 const STORES = Object.fromEntries(TABLE_NAMES.map((name) => [name, TABLES[name].indexes]));

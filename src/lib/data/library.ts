@@ -77,7 +77,7 @@ export async function libraryFor(
     ...own.filter(({ families }) => families.includes(family)).map(ownCheck)
   ].filter(({ id }) => !hidden.has(id));
   return asTaught(
-    checks.flatMap((check) => inWay(check, ways) ?? []),
+    checks.flatMap((check) => inWay(check, ways, family) ?? []),
     settings
   );
 }

@@ -148,7 +148,7 @@ describe('the next focus', () => {
 
 describe('how one begins', () => {
   const openOf = (start: string, results: readonly SeenResult[]) => {
-    const own = checks.flatMap((one) => inWay(one, { start }) ?? []);
+    const own = checks.flatMap((one) => inWay(one, { start }, 'violin') ?? []);
     const standings = standingsOf({ checks: own, results, today: '2026-03-01' });
     return openChecks(own, 'bow-use', standings).map(({ id }) => id);
   };

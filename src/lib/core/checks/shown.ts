@@ -2,14 +2,26 @@ import type { Change, ViewName } from '../figure';
 import type { Family } from '../instruments';
 import type { Ways } from './subject-ids';
 import { wayOf } from './subjects';
-import { STANDPOINTS, type Check, type CheckCategory, type Fault, type Standpoint } from './types';
+import { UNDERHAND } from './ways/underhand';
+import {
+  STANDPOINTS,
+  type Check,
+  type CheckCategory,
+  type CheckPicture,
+  type Fault,
+  type Standpoint
+} from './types';
 import type { CheckStanding } from './focus';
 
-const POSE_OF_WAY: Readonly<Record<string, string>> = {
-  upright: 'bowUpright',
-  'palm-up': 'bowPalmUp',
-  'on-string': 'middle',
-  carried: 'bowCarried'
+/** How the bow is held while its hand is built; on the string it is seen from close by. */
+const BUILDING: Readonly<Record<string, Pick<CheckPicture, 'pose'> & Partial<CheckPicture>>> = {
+  upright: { pose: 'bowUpright' },
+  'palm-up': { pose: 'bowPalmUp' },
+  'on-string': {
+    pose: 'middle',
+    view: { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' }
+  },
+  carried: { pose: 'bowCarried' }
 };
 
 /** What waits by how one begins: the bow until the holds are there, or plucking until the bow is. */
@@ -22,25 +34,36 @@ function begun(check: Check, ways: Ways): Check {
   return check;
 }
 
-/** The check as the teacher's way has it; null where this way does not look at it. */
-export function inWay(original: Check, ways: Ways): Check | null {
+/** A bow held from below: seen so in every picture of the bow, and said so where the hand is another. */
+function fromBelow(check: Check, family: Family, ways: Ways): Check {
+  const bows = check.category === 'bow-hand' || check.category === 'bow-use';
+  if (family !== 'bass' || !bows || check.id.startsWith('pluck-')) return check;
+  if (wayOf('bass-bow-hold', ways).id !== 'underhand') return check;
+  const changes = [...check.picture.changes, { kind: 'bow-underhand' } as const];
+  return { ...check, ...UNDERHAND[check.id], picture: { ...check.picture, changes } };
+}
+
+/** The check as the teacher's way has it for a family; null where this way does not look at it. */
+export function inWay(original: Check, ways: Ways, family: Family): Check | null {
   const check = begun(original, ways);
   const { school } = check;
-  if (!school) return check;
+  if (!school) return fromBelow(check, family, ways);
   const { id } = wayOf(school.subject, ways);
   const own = school.ways[id];
   if (own?.none) return null;
-  const pose = school.subject === 'bow-building' ? POSE_OF_WAY[id] : undefined;
-  return {
+  const building = school.subject === 'bow-building' ? BUILDING[id] : undefined;
+  const taught = {
     ...check,
     right: own?.right ?? check.right,
     forPlayer: own?.forPlayer ?? check.forPlayer,
     picture: {
       ...check.picture,
-      ...(pose ? { pose } : {}),
+      ...building,
+      ...(own?.pose ? { pose: own.pose } : {}),
       changes: own?.changes ?? check.picture.changes
     }
   };
+  return fromBelow(taught, family, ways);
 }
 
 /** What a picture of a check is made of: right, or with a fault. */

@@ -95,6 +95,8 @@ export interface WayOfCheck {
   readonly forPlayer?: string;
   /** What sets the picture of right off from the pose, in this way. */
   readonly changes?: readonly Change[];
+  /** Another pose, where that of the picture would hide it. */
+  readonly pose?: string;
   /** This way does not look at it at all. */
   readonly none?: true;
 }

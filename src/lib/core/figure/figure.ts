@@ -21,7 +21,7 @@ import type { Pose } from './pose/pose';
 import { POSES } from './pose/poses';
 import { bassFrame, celloFrame, guardedFrame, shoulderFrame } from './pose/stand';
 import { contactsOf, jointsOf, limbsOf, spotsOf, type Contact, type Parts } from './readout';
-import { cross, place, sub, type Frame, type Vec } from './vector';
+import { across, cross, place, sub, type Frame, type Vec } from './vector';
 
 /** Who is drawn, with what, and how. */
 export interface FigureQuestion {
@@ -110,7 +110,7 @@ export function figureOf(question: FigureQuestion): Figure {
   let pinMm = 0;
   let arm: ReturnType<typeof alongArm> | null = null;
   if (pose.instrument === 'alongArm') {
-    arm = alongArm(body, spine, known.length('armToWrist').mm);
+    arm = alongArm(body, spine, known.length('armToWrist').mm, pose.armDown);
     frame = laidAlong(arm.from, arm.along);
   } else if (pose.instrument === 'guarded') frame = guardedFrame(body, model, pose, spine);
   else if (pose.instrument === 'played')
@@ -202,7 +202,7 @@ function restOf(
 
 /** An instrument laid along the arm, its strings upwards. */
 const laidAlong = (at: Vec, along: Vec): Frame => {
-  const out: Vec = [0, 1, 0];
+  const out = across([0, 1, 0], along);
   return { at, x: cross(along, out), y: along, z: out };
 };
 

@@ -29,7 +29,7 @@
   const checks = $derived(
     asTaught(
       [...library, ...own.current.filter(({ families }) => families.includes(family)).map(ownCheck)].flatMap(
-        (check) => inWay(check, settings.current.ways ?? {}) ?? []
+        (check) => inWay(check, settings.current.ways ?? {}, family) ?? []
       ),
       settings.current
     )

@@ -65,6 +65,7 @@ export const BOW_THUMB: readonly Check[] = [
           balance: {
             right: 'For now the hand sits at the balance point, where the bow weighs nothing.',
             forPlayer: 'Hold it at the dot.',
+            pose: 'tip',
             changes: [{ kind: 'bow-hand-ahead' }]
           }
         }
@@ -141,7 +142,7 @@ export const BOW_THUMB: readonly Check[] = [
       child: 'Your hand hangs over the bow.',
       drill: 'set-and-reset',
       spot: 'rightHand',
-      view: 'bowHandAbove',
+      view: 'bowHandInside',
       school: [
         'bass-bow-hold',
         {

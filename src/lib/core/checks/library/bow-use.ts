@@ -168,7 +168,7 @@ export const BOW_USE: readonly Check[] = [
       drill: 'short-strokes',
       spot: 'bow',
       pose: 'middle',
-      view: { violin: 'head', viola: 'head', cello: 'bowFront', bass: 'bowFront' }
+      view: LANE
     },
     fault(
       'frog-only',

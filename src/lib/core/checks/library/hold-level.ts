@@ -131,7 +131,7 @@ export const SHOULDER_LEVEL: readonly Check[] = [
     fault(
       'sinks',
       'Arm and back give way',
-      [['leaning-back', 18]],
+      ['arm-sinks', ['leaning-back', 10]],
       size('It may be too heavy.'),
       habit('Count to five, rest, again.', 'arm-strength')
     )

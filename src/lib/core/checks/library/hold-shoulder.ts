@@ -68,7 +68,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
       child: 'Let it sit on your collarbone.',
       drill: 'set-and-reset',
       spot: 'bottom',
-      view: 'head',
+      view: 'headQuarter',
       school: [
         'seat',
         {

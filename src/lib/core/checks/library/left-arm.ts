@@ -42,7 +42,7 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
       drill: 'fourth-first',
       spot: 'leftElbow',
       pose: 'lowestString',
-      view: 'head'
+      view: 'headBehind'
     },
     fault(
       'stays-out',

@@ -14,7 +14,7 @@ export const BASS_LEFT_HAND: readonly Check[] = [
       child: 'One, two, four: three is the helper.',
       drill: 'tube-roll',
       spot: 'leftFingers',
-      view: 'leftHandSide'
+      view: 'fingersFront'
     },
     fault(
       'crowded',
@@ -40,7 +40,7 @@ export const BASS_LEFT_HAND: readonly Check[] = [
       child: 'Two lives in the middle.',
       drill: 'bridge-to-thumb',
       spot: 'leftFingers',
-      view: 'leftHandSide'
+      view: 'fingersFront'
     },
     fault(
       'near-first',

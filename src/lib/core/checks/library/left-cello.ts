@@ -14,7 +14,7 @@ export const CELLO_LEFT_HAND: readonly Check[] = [
       child: 'A gap for a pencil between fingers.',
       drill: 'tube-roll',
       spot: 'leftFingers',
-      view: 'leftHandSide'
+      view: 'fingersFront'
     },
     fault(
       'crowded',
@@ -40,7 +40,7 @@ export const CELLO_LEFT_HAND: readonly Check[] = [
       child: 'Soft pads on the string.',
       drill: 'lightest-note',
       spot: 'leftFingers',
-      view: 'leftHandSide',
+      view: 'fingersFront',
       shows: [['fingers-flat', 0.35]],
       school: [
         'finger-contact',
@@ -70,7 +70,7 @@ export const CELLO_LEFT_HAND: readonly Check[] = [
       child: 'Finger one stretches, the house stays.',
       drill: 'fourth-first',
       spot: 'leftHand',
-      view: 'leftHandSide',
+      view: 'fingersFront',
       later: true
     },
     fault(

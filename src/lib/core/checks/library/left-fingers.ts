@@ -40,7 +40,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       child: 'Round fingers, like a tunnel.',
       drill: 'finger-taps',
       spot: 'leftFingers',
-      view: 'leftHandFront'
+      view: 'fingers'
     },
     fault(
       'flat',
@@ -138,7 +138,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       child: 'Little finger is ready too.',
       drill: 'fourth-first',
       spot: 'leftFourthFinger',
-      view: 'leftHandFront'
+      view: 'fingers'
     },
     fault(
       'hidden',
@@ -190,7 +190,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       child: 'Finger one finds its line.',
       drill: 'fourth-against-open',
       spot: 'leftFingers',
-      view: 'leftHandFront',
+      view: 'fingers',
       school: [
         'frame-from',
         {
@@ -226,7 +226,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       child: 'Neighbours sit close.',
       drill: 'fourth-against-open',
       spot: 'leftFingers',
-      view: 'leftHand'
+      view: 'fingers'
     },
     fault(
       'apart',

@@ -42,7 +42,7 @@ export const LOW_LEFT_HAND: readonly Check[] = [
       child: 'Thumb hides behind finger two.',
       drill: 'bridge-to-thumb',
       spot: 'leftThumb',
-      view: 'leftHand'
+      view: 'leftThumb'
     },
     fault(
       'up',
@@ -66,7 +66,7 @@ export const LOW_LEFT_HAND: readonly Check[] = [
       child: 'Thumb soft as a feather.',
       drill: 'press-forearm',
       spot: 'leftThumb',
-      view: 'leftHand',
+      view: 'leftThumb',
       school: [
         'thumb-contact',
         {

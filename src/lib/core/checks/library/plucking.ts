@@ -75,7 +75,7 @@ export const PLUCKING: readonly Check[] = [
       drill: 'pluck-levels',
       spot: 'rightFingers',
       pose: 'plucking',
-      view: 'pluckHand',
+      view: 'bowFront',
       shows: [['pluck-finger-deep', 0.7]],
       school: [
         'bass-plucking',

@@ -109,7 +109,7 @@ export const READY: readonly Check[] = [
       child: 'Nails short, so that fingers can stand.',
       drill: 'ready-round',
       spot: 'leftFingers',
-      view: { violin: 'leftHand', viola: 'leftHand', cello: 'leftHandFront', bass: 'leftHandFront' }
+      view: { violin: 'fingers', viola: 'fingers', cello: 'fingersFront', bass: 'fingersFront' }
     },
     fault(
       'long',

@@ -150,9 +150,9 @@ export function handShapes(
       const out = unit(sub(chain[3], chain[2]));
       const back = across(sub(chain[2], chain[1]), out);
       const root = sum(chain[3], scale(out, 0.3 * radius), scale(back, 0.75 * radius));
-      const end = sum(root, scale(out, 0.08 * H * nailsLong), scale(back, 0.24 * H * nailsLong));
+      const end = sum(root, scale(out, 0.07 * H * nailsLong), scale(back, 0.13 * H * nailsLong));
       shapes.push(
-        cone(root, end, radius * 0.66, radius * 0.34, {
+        cone(root, end, radius * 0.74, radius * 0.5, {
           part: `${side}Nail`,
           tone: 'nail'
         })

@@ -6,7 +6,7 @@ export const BODY_CHANGES = {
   // Head
   'head-tipped': change(
     FAMILIES,
-    ['deg', 22, 40],
+    ['deg', 32, 42],
     (a, p) => ({ headRoll: p.headRoll + 0.65 * a, neckRoll: p.neckRoll + 0.35 * a }),
     HEAD,
     at('head', 0.11, 'plumb'),
@@ -131,7 +131,7 @@ export const BODY_CHANGES = {
   ),
   'weight-on-one-leg': change(
     ['violin', 'viola', 'bass'],
-    ['mm', 70, 110],
+    ['mm', 95, 130],
     (a, p, h) => ({
       hipsLeft: p.hipsLeft + (a * h) / 1500,
       pelvisRoll: p.pelvisRoll - a * 0.12,
@@ -153,7 +153,7 @@ export const BODY_CHANGES = {
   'chin-tip-down': change(
     SHOULDER_FAMILIES,
     ['deg', 34, 45],
-    (a, p) => ({ headYaw: p.headYaw - a, headPitch: p.headPitch + 0.35 * a }),
+    (a, p) => ({ headYaw: p.headYaw - a, headPitch: p.headPitch + 0.6 * a }),
     HEAD,
     at('head', 0.11),
     'head'
@@ -171,7 +171,7 @@ export const BODY_CHANGES = {
     ['mm', 34, 55],
     (a, p) => ({ leftShoulderUp: p.leftShoulderUp + a, rightShoulderUp: p.rightShoulderUp + a }),
     ['leftShoulder', 'rightShoulder', 'leftUpperArm', 'rightUpperArm'],
-    at('chest', 0.12, 'level'),
+    at('leftShoulder', 0.08, 'level'),
     'head'
   ),
   'turned-away': change(
@@ -208,7 +208,7 @@ export const BODY_CHANGES = {
   ),
   'left-foot-forward': change(
     STANDING,
-    ['mm', 90, 140],
+    ['mm', 150, 200],
     (a, p) => ({ leftFootForward: p.leftFootForward + a }),
     ['leftFoot', 'leftShin'],
     at('leftFoot', 0.1),

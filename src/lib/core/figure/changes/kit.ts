@@ -27,7 +27,7 @@ export const KIT_CHANGES = {
     (a) => ({ nailsLong: a }),
     ['leftNail'],
     at('leftFingers', 0.04),
-    byHold('leftHand', 'leftHandFront')
+    byHold('fingers', 'fingersFront')
   ),
   'tapes-missing': change(
     FAMILIES,

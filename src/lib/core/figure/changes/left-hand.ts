@@ -10,6 +10,9 @@ const spaced = ([first, second, third, fourth]: Pose['frame'], by: number): Pose
   first + (fourth - first) * by
 ];
 
+/** The fingers on their strings: as the player sees them, or as the strings do. */
+const FINGERS = byHold('fingers', 'fingersFront');
+
 /** The left arm, its hand and its fingers. */
 export const LEFT_HAND_CHANGES = {
   // Arms
@@ -36,6 +39,15 @@ export const LEFT_HAND_CHANGES = {
     ['leftUpperArm', 'leftForearm'],
     at('leftElbow', 0.07, 'level'),
     'front'
+  ),
+  'arm-sinks': change(
+    SHOULDER_FAMILIES,
+    ['deg', 24, 38],
+    (a, p) => ({ armDown: p.armDown + a }),
+    ['leftUpperArm', 'leftForearm', 'leftPalm', 'leftFinger', 'leftThumb', 'leftWrist'],
+    at('leftHand', 0.08, 'level'),
+    'front',
+    'outstretched'
   ),
   // Left hand
   'wrist-caved': change(
@@ -92,7 +104,7 @@ export const LEFT_HAND_CHANGES = {
     (a) => ({ fingersFlat: a }),
     ['leftFinger'],
     at('leftFingers', 0.035),
-    { violin: 'leftHandFront', viola: 'leftHandFront', cello: 'leftHandSide', bass: 'leftHandSide' }
+    FINGERS
   ),
   'fingers-flying': change(
     FAMILIES,
@@ -110,7 +122,7 @@ export const LEFT_HAND_CHANGES = {
     (a) => ({ fingersCollapsed: a }),
     ['leftFinger'],
     at('leftFingers', 0.035),
-    { violin: 'leftHandFront', viola: 'leftHandFront', cello: 'leftHandSide', bass: 'leftHandSide' }
+    FINGERS
   ),
   'fourth-flat': change(
     FAMILIES,
@@ -118,7 +130,7 @@ export const LEFT_HAND_CHANGES = {
     (a) => ({ fourthFlat: a }),
     ['leftFinger4'],
     at('leftFourthFinger', 0.03),
-    { violin: 'leftHandFront', viola: 'leftHandFront', cello: 'leftHandSide', bass: 'leftHandSide' }
+    FINGERS
   ),
   'hand-slides-back': change(
     ['cello'],
@@ -167,23 +179,23 @@ export const LEFT_HAND_CHANGES = {
     (a) => ({ fourthHidden: a }),
     ['leftFinger4'],
     at('leftFourthFinger', 0.03),
-    'leftHandFront'
+    'fingers'
   ),
   'fourth-lifted': change(
     FAMILIES,
     ['share', 1, 1],
-    (a, p) => ({ lifted: [p.lifted[0], p.lifted[1], p.lifted[2], p.lifted[3] + 0.46 * a] }),
+    (a, p) => ({ lifted: [p.lifted[0], p.lifted[1], p.lifted[2], p.lifted[3] + 0.62 * a] }),
     ['leftFinger4'],
     at('leftFourthFinger', 0.03),
-    byHold('leftHandFront', 'leftHandSide')
+    FINGERS
   ),
   'fingers-crowded': change(
     FAMILIES,
     ['share', 1, 1],
-    (a, p) => ({ frame: spaced(p.frame, 1 - 0.55 * a) }),
+    (a, p) => ({ frame: spaced(p.frame, 1 - 0.45 * a) }),
     ['leftFinger'],
     at('leftFingers', 0.04),
-    byHold('leftHandFront', 'leftHandSide')
+    FINGERS
   ),
   'fingers-stretched': change(
     FAMILIES,
@@ -191,7 +203,7 @@ export const LEFT_HAND_CHANGES = {
     (a, p) => ({ frame: spaced(p.frame, 1 + 0.5 * a) }),
     ['leftFinger'],
     at('leftFingers', 0.04),
-    byHold('leftHandFront', 'leftHandSide')
+    FINGERS
   ),
   'second-near-first': change(
     LOW,
@@ -199,7 +211,7 @@ export const LEFT_HAND_CHANGES = {
     (a, p) => ({ frame: [p.frame[0], p.frame[1] - 0.75 * a, p.frame[2] - 0.3 * a, p.frame[3]] }),
     ['leftFinger2'],
     at('leftFingers', 0.04),
-    'leftHandSide'
+    'fingersFront'
   ),
   'hand-travels': change(
     FAMILIES,

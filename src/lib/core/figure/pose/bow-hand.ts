@@ -141,12 +141,24 @@ function underhandPlan(body: FigureBody, bow: Bow, lies: BowFrame, pose: Pose): 
   const way = (below: number, along: number, out: number): Vec =>
     sum(scale(far, below), scale(lies.along, along), scale(lies.up, out));
   const closed = pose.bowFist;
-  const fingers = [
-    at(0.3 - 0.1 * closed, 0.1 * H * closed, r + tip),
-    at(0.2 - 0.1 * closed, r + 0.12 * H * closed, r + tip),
-    at(0.06, 0.14 * H, 0.02 * H - 0.1 * H * closed),
-    at(-0.02, 0.2 * H, -0.06 * H)
+  const straight = Math.max(pose.bowThumbStraight, pose.bowStiff);
+  // The fingers keep their middle when they are spread or crowded.
+  const spread = (along: number) => 0.14 + (along - 0.14) * (1 + 0.8 * pose.bowSpread);
+  const over = pose.bowFirstOver;
+  const little = mix(
+    at(spread(-0.02), 0.2 * H, -0.06 * H),
+    at(-0.3, 0.64 * H, 0.2 * H),
+    pose.bowLittleFlat
+  );
+  const curved: Vec[] = [
+    at(spread(0.3) + 0.14 * over - 0.1 * closed, (0.1 * closed + 0.24 * over) * H, r + tip - 0.2 * H * over),
+    at(spread(0.2) - 0.1 * closed, r + 0.12 * H * closed, r + tip),
+    at(spread(0.06), 0.14 * H, 0.02 * H - 0.1 * H * closed),
+    sum(little, scale(far, 0.5 * H * pose.bowLittleOff), scale(lies.along, -0.35 * H * pose.bowLittleOff))
   ];
+  const fingers = curved.map((point, i) =>
+    mix(point, at(spread(0.42 - 0.1 * i), 0.05 * H * i, r + tip + 0.16 * H), pose.bowStiff)
+  );
   return {
     wish: {
       knuckle: 1,
@@ -159,9 +171,11 @@ function underhandPlan(body: FigureBody, bow: Bow, lies: BowFrame, pose: Pose): 
     },
     targets: (hand) => ({
       fingers,
-      thumb: at(0.22, -(r + tip * 0.8), 0.01 * H),
-      thumbBulge: way(-1, 0.1, 0.4),
-      bulge: fingers.map(() => add(hand.y, way(0, 0, 0.5)))
+      thumb: at(0.22 + 0.24 * pose.bowThumbAlong + 0.1 * straight, -(r + tip * 0.8), 0.01 * H),
+      thumbBulge: straight > 0.5 ? way(1, 0.1, -0.4) : way(-1, 0.1, 0.4),
+      ...(straight > 0 ? { thumbFollows: -0.2 } : {}),
+      bulge: fingers.map(() => add(hand.y, way(0, 0, 0.5))),
+      follows: fingers.map((_, i) => (i === 3 && pose.bowLittleFlat > 0 ? 0.05 : undefined))
     }),
     touches: [at(0.3, 0, r), at(0.2, r, r)]
   };

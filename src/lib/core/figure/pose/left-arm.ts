@@ -4,7 +4,7 @@ import type { FigureBody } from '../body/lengths';
 import { CHEST_AT, signOf, type Side, type Spine } from '../body/spine';
 import { onBow, stickOver, type Bow, type BowFrame } from '../instrument/bow';
 import type { Model } from '../instrument/model';
-import { add, distance, place, scale, sub, sum, unit, type Frame, type Vec } from '../vector';
+import { add, cosDeg, distance, place, scale, sinDeg, sub, sum, unit, type Frame, type Vec } from '../vector';
 import type { HandPlan } from './left-hand';
 
 const RELAXED: HandTargets = { fingers: [null, null, null, null], thumb: null };
@@ -74,11 +74,12 @@ export const neckPlace = (body: FigureBody, spine: Spine): Vec =>
  *
  * @param wristMm from the side of the neck to the wrist
  */
-export function alongArm(body: FigureBody, spine: Spine, wristMm: number) {
+export function alongArm(body: FigureBody, spine: Spine, wristMm: number, downDeg: number) {
   const from = neckPlace(body, spine);
   const shoulder = spine.shoulders.left;
   const arm = 0.999 * (body.upperArmMm + body.forearmMm);
-  const way = (deg: number): Vec => [Math.cos((deg * Math.PI) / 180), 0, Math.sin((deg * Math.PI) / 180)];
+  const [level, down] = [cosDeg(downDeg), sinDeg(downDeg)];
+  const way = (deg: number): Vec => [cosDeg(deg) * level, -down, sinDeg(deg) * level];
   let [low, high] = [0, 90];
   for (let i = 0; i < 30; i++) {
     const middle = (low + high) / 2;

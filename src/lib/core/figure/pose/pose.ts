@@ -31,6 +31,8 @@ export interface Pose extends Omit<TrunkPose, 'hips'> {
   readonly heelsUp: number;
 
   readonly leftElbowSwing: number;
+  /** The outstretched arm below level, degrees. */
+  readonly armDown: number;
   readonly rightElbowSwing: number;
   readonly leftWristFlex: number;
   readonly rightWristFlex: number;

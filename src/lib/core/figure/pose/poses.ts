@@ -37,6 +37,7 @@ const STRAIGHT: Pose = {
   seatBack: 0,
   heelsUp: 0,
   leftElbowSwing: 0,
+  armDown: 0,
   rightElbowSwing: 0,
   leftWristFlex: 0,
   rightWristFlex: 0,
