@@ -182,6 +182,16 @@ test.describe('on a tablet', () => {
       .poll(async () => (await stored(page, 'lessons')).filter(({ practice }) => practice).length)
       .toBe(1);
     await expectAccessible(page);
+    // A timed test has its clock here too, for whoever is tapped.
+    await page.getByLabel('The look that goes round').selectOption('hold-hands-off');
+    await page.locator(`[data-seat=${players[3]?.id}]`).tap();
+    await page.locator('[data-sitter] [data-watch]').tap();
+    await page.clock.runFor(4000);
+    await page.locator('[data-sitter] [data-watch]').tap();
+    await expect
+      .poll(async () => (await stored(page, 'checks')).filter(({ checkId }) => checkId === 'hold-hands-off'))
+      .toMatchObject([{ playerId: players[3]?.id, outcome: { kind: 'seconds' } }]);
+    await expect(page.getByText('1 of 25 seen')).toBeVisible();
   });
 });
 

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { RATINGS, sceneOf } from '$lib/core/checks';
   import { VIEWS } from '$lib/core/figure/views';
+  import OutcomePart from '$lib/ui/lesson/OutcomePart.svelte';
   import { drawnAs } from '$lib/ui/lesson/drawn-as';
   import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
   import { outcomeText, RATING_WORDS } from '$lib/words/checks';
@@ -38,18 +39,16 @@
           >
         {/each}
       </div>
-    {:else if check.result === 'yes-no'}
-      <div class="ratings" role="group" aria-label={check.title}>
-        {#each [true, false] as yes (yes)}
-          <button
-            type="button"
-            aria-pressed={sitter.result?.outcome.kind === 'yes-no' && sitter.result.outcome.yes === yes}
-            onclick={() => room.rate(sitter, { kind: 'yes-no', yes })}>{yes ? 'Yes' : 'No'}</button
-          >
-        {/each}
-      </div>
     {:else}
-      <p class="soft">Its clock or counter is in the lesson of {sitter.player.name}.</p>
+      <OutcomePart
+        player={sitter.player}
+        {check}
+        results={sitter.results}
+        outcome={sitter.result?.outcome ?? null}
+        today={room.today}
+        stopped={sitter.hurts}
+        onrate={(outcome) => room.rate(sitter, outcome)}
+      />
     {/if}
     <div class="faults">
       {#each check.faults as fault (fault.id)}

@@ -23,7 +23,7 @@ import {
   type Player,
   type Settings
 } from '$lib/data';
-import { groupByPlayer } from '$lib/data/case';
+import { groupByPlayer, newestFirst } from '$lib/data/case';
 import { libraryFor, waysFor } from '$lib/data/library';
 import { clock } from '$lib/ui/clock.svelte';
 import { live, liveRecord, liveRows } from '$lib/ui/live.svelte';
@@ -43,6 +43,8 @@ export interface Sitter extends QueueEntry<SweepState> {
   readonly check: Check | null;
   readonly result: CheckResult | null;
   readonly last: CheckResult | null;
+  /** All that was recorded of this look, newest first. */
+  readonly results: readonly CheckResult[];
   readonly hurts: boolean;
   /** 0 (not seen) to 4 (secure), by what was seen last. */
   readonly strength: number;
@@ -157,7 +159,8 @@ export class ClassRoom {
     const seats = seatsFor(this.players, this.group?.seating ?? []);
     return this.players.map((player, i): Sitter => {
       const own = this.libraries[player.family]?.find(({ id }) => id === check?.id) ?? null;
-      const results = (this.#byPlayer.get(player.id) ?? []).filter(({ checkId }) => checkId === check?.id);
+      const mine = this.#byPlayer.get(player.id) ?? [];
+      const results = newestFirst(mine.filter(({ checkId }) => checkId === check?.id));
       const now = newestByCheck(results.filter(({ day }) => day === this.today))[check?.id ?? ''] ?? null;
       const last = newestByCheck(results.filter(({ day }) => day < this.today))[check?.id ?? ''] ?? null;
       const known = now ?? last;
@@ -171,6 +174,7 @@ export class ClassRoom {
         check: own,
         result: now,
         last,
+        results,
         hurts: this.#hurt.includes(player.id),
         strength: known && own ? strengthOf(own, known.outcome) : 0
       };

@@ -7,7 +7,7 @@
   import type { DrawnAs } from './drawn-as';
   import { FAULT_KEYS, RATING_KEYS } from './keys';
   import type { Lesson } from './lesson.svelte';
-  import TestPart from './TestPart.svelte';
+  import OutcomePart from './OutcomePart.svelte';
 
   /** The look in hand: what right looks like, a tap for how far it is, a picture for what is amiss. */
   let { lesson, check, who }: { lesson: Lesson; check: Check; who: DrawnAs } = $props();
@@ -52,8 +52,17 @@
         >
       {/each}
     </div>
-  {:else}
-    <TestPart {lesson} {check} />
+  {:else if lesson.player}
+    <OutcomePart
+      player={lesson.player}
+      {check}
+      results={lesson.resultsOf(check)}
+      outcome={lesson.seen[check.id]?.outcome ?? null}
+      today={lesson.today}
+      stopped={lesson.pains.length > 0}
+      keyed
+      onrate={(outcome, done) => void lesson.rate(check, outcome, done)}
+    />
   {/if}
 
   <div class="pictures">

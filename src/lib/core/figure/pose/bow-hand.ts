@@ -145,11 +145,7 @@ function underhandPlan(body: FigureBody, bow: Bow, lies: BowFrame, pose: Pose): 
   // The fingers keep their middle when they are spread or crowded.
   const spread = (along: number) => 0.14 + (along - 0.14) * (1 + 0.8 * pose.bowSpread);
   const over = pose.bowFirstOver;
-  const little = mix(
-    at(spread(-0.02), 0.2 * H, -0.06 * H),
-    at(-0.3, 0.64 * H, 0.2 * H),
-    pose.bowLittleFlat
-  );
+  const little = mix(at(spread(-0.02), 0.2 * H, -0.06 * H), at(-0.3, 0.64 * H, 0.2 * H), pose.bowLittleFlat);
   const curved: Vec[] = [
     at(spread(0.3) + 0.14 * over - 0.1 * closed, (0.1 * closed + 0.24 * over) * H, r + tip - 0.2 * H * over),
     at(spread(0.2) - 0.1 * closed, r + 0.12 * H * closed, r + tip),

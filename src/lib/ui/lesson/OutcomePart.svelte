@@ -1,15 +1,37 @@
 <script lang="ts">
-  import type { Check } from '$lib/core/checks';
-  import { ageOn } from '$lib/core/time';
+  import type { Check, CheckOutcome } from '$lib/core/checks';
+  import { ageOn, type Day } from '$lib/core/time';
+  import type { CheckResult, Player } from '$lib/data';
   import { goalText } from '$lib/words/checks';
   import Counter from './Counter.svelte';
-  import type { Lesson } from './lesson.svelte';
   import Stopwatch from './Stopwatch.svelte';
 
   /** A timed or counted test, a yes or no, or an angle: the goal, the best and the last beside it. */
-  let { lesson, check }: { lesson: Lesson; check: Check } = $props();
+  let {
+    player,
+    check,
+    results,
+    outcome = null,
+    today,
+    stopped,
+    keyed = false,
+    onrate
+  }: {
+    player: Player;
+    check: Check;
+    /** What was recorded of it, newest first. */
+    results: readonly CheckResult[];
+    /** What was recorded today. */
+    outcome?: CheckOutcome | null;
+    today: Day;
+    /** Pain stopped the lesson. */
+    stopped: boolean;
+    /** The keys Y and X answer as well. */
+    keyed?: boolean;
+    /** @param done nothing more is done at this look */
+    onrate: (outcome: CheckOutcome, done: boolean) => void;
+  } = $props();
 
-  const results = $derived(lesson.resultsOf(check));
   const numbers = $derived(
     results.flatMap(({ outcome }) =>
       outcome.kind === 'seconds' ? [outcome.seconds] : outcome.kind === 'count' ? [outcome.count] : []
@@ -19,36 +41,27 @@
     numbers.length === 0 ? null : check.goal?.better === 'less' ? Math.min(...numbers) : Math.max(...numbers)
   );
   const last = $derived(numbers[0] ?? null);
-  const outcome = $derived(lesson.seen[check.id]?.outcome);
-  const stopped = $derived(lesson.pains.length > 0);
 
   const GROWN_YEARS = 15;
-  const isGrown = $derived.by(() => {
-    const month = lesson.player?.birthMonth;
-    return month ? ageOn(month, lesson.today).years > GROWN_YEARS : false;
-  });
+  const isGrown = $derived(player.birthMonth ? ageOn(player.birthMonth, today).years > GROWN_YEARS : false);
   const goal = $derived(check.goal ? goalText(check.goal, check.result, isGrown) : '');
   /** Slants that an eye tells apart, degrees. */
   const ANGLES = [0, 5, 8, 12, 16, 20, 30];
 </script>
 
 {#if check.result === 'seconds'}
-  <Stopwatch
-    {goal}
-    {best}
-    {last}
-    {stopped}
-    onstop={(seconds) => void lesson.rate(check, { kind: 'seconds', seconds }, false)}
-  />
-{:else if check.result === 'count'}
-  {#key check.id}
-    <Counter
+  {#key `${player.id} ${check.id}`}
+    <Stopwatch
       {goal}
       {best}
       {last}
       {stopped}
-      onrecord={(count) => void lesson.rate(check, { kind: 'count', count }, false)}
+      onstop={(seconds) => onrate({ kind: 'seconds', seconds }, false)}
     />
+  {/key}
+{:else if check.result === 'count'}
+  {#key `${player.id} ${check.id}`}
+    <Counter {goal} {best} {last} {stopped} onrecord={(count) => onrate({ kind: 'count', count }, false)} />
   {/key}
 {:else if check.result === 'yes-no'}
   <div class="answers" role="group" aria-label={check.title}>
@@ -57,8 +70,9 @@
         type="button"
         aria-pressed={outcome?.kind === 'yes-no' && outcome.yes === yes}
         data-answer={yes ? 'yes' : 'no'}
-        onclick={() => lesson.rate(check, { kind: 'yes-no', yes })}
-        >{yes ? 'Yes' : 'No'} <span class="key">{yes ? 'Y' : 'X'}</span></button
+        onclick={() => onrate({ kind: 'yes-no', yes }, true)}
+        >{yes ? 'Yes' : 'No'}
+        {#if keyed}<span class="key">{yes ? 'Y' : 'X'}</span>{/if}</button
       >
     {/each}
   </div>
@@ -70,7 +84,7 @@
         class="num"
         aria-pressed={outcome?.kind === 'angle' && outcome.deg === deg}
         data-angle={deg}
-        onclick={() => lesson.rate(check, { kind: 'angle', deg })}>{deg}°</button
+        onclick={() => onrate({ kind: 'angle', deg }, true)}>{deg}°</button
       >
     {/each}
   </div>
