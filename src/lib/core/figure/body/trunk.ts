@@ -18,10 +18,11 @@ export function torsoRings(
     const intoChest = smoothStep(y, CHEST_AT, 0.1);
     const belly = bellyOut * Math.exp(-(((y - 0.22) / 0.22) ** 2));
     return oval(24, half * h, front * h + belly, back * h, 2.3).map(([x, z]) => {
-      const low = place(spine.pelvis, [x, y * T, z]);
-      const middle = place(spine.waist, [x, (y - WAIST_AT) * T, z]);
       const high = place(spine.chest, [x, (y - CHEST_AT) * T, z]);
-      return mix(mix(low, middle, intoWaist), high, intoChest);
+      if (intoChest === 1) return high;
+      const middle = place(spine.waist, [x, (y - WAIST_AT) * T, z]);
+      if (intoWaist === 1) return mix(middle, high, intoChest);
+      return mix(mix(place(spine.pelvis, [x, y * T, z]), middle, intoWaist), high, intoChest);
     });
   });
 }

@@ -46,7 +46,7 @@ const BEYOND_MM = 5;
  * Pixels per mm at which hidden parts are told apart while nothing moves: the lines themselves are exact, so a close-up
  * needs fewer than it is shown with, while a small picture needs all of them for its pins and pegs.
  */
-const restDetail = (detail: number): number => Math.min(detail, Math.max(0.3, 0.7 * detail));
+const restDetail = (detail: number): number => Math.min(detail, Math.max(0.25, 0.7 * detail));
 
 const around = (all: readonly Projected[]): Box => {
   const box: [number, number, number, number] = [Infinity, Infinity, -Infinity, -Infinity];
@@ -95,7 +95,7 @@ export function draw(shapes: readonly Shape[], options: DrawOptions): Drawing {
     const ink = shape.kind === 'curve' && shape.fine ? 'fine' : inkOf(shape.part);
     const pieces = visiblePieces(drawn, scene, {
       strokeMm,
-      stepMm: Math.max(1.2, (coarse ? 5 : 2.3) / detail),
+      stepMm: Math.max(1.2, (coarse ? 6 : 3) / detail),
       shortestMm: (drawn.shape.kind === 'curve' ? 2 : 3.5) / detail
     });
     if (pieces.length === 0) continue;

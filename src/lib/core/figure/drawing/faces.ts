@@ -1,4 +1,3 @@
-import type { Vec } from '../vector';
 import type { Box } from './project';
 import type { Mesh } from './shapes';
 import type { Surface } from './surfaces';
@@ -48,7 +47,7 @@ export class Faces implements Surface {
   readonly #planes: Float64Array;
   readonly #grid: Grid;
 
-  constructor({ triangles, normals }: Mesh, points: readonly Vec[], box: Box, grid: Grid) {
+  constructor({ triangles, normals }: Mesh, points: Float64Array, box: Box, grid: Grid) {
     const { detail, width, height } = grid;
     const clamped = (value: number, most: number) => Math.max(0, Math.min(most, value));
     this.#grid = grid;
@@ -64,47 +63,50 @@ export class Faces implements Surface {
     for (let face = 0; face < triangles.length; face++) {
       const corners = triangles[face];
       if (!corners) continue;
-      const [a, b, c] = [points[corners[0]], points[corners[1]], points[corners[2]]];
-      if (a && b && c) this.#cover(face, a, b, c, normals !== undefined);
+      this.#cover(face, points, 3 * corners[0], 3 * corners[1], 3 * corners[2], normals !== undefined);
     }
   }
 
-  #cover(face: number, a: Vec, b: Vec, c: Vec, outside: boolean): void {
-    const bx = b[0] - a[0];
-    const by = b[1] - a[1];
-    const cx = c[0] - a[0];
-    const cy = c[1] - a[1];
+  /** Where a, b and c are where the face's corners begin among the points. */
+  #cover(face: number, points: Float64Array, a: number, b: number, c: number, outside: boolean): void {
+    const x = points[a] ?? 0;
+    const y = points[a + 1] ?? 0;
+    const bx = (points[b] ?? 0) - x;
+    const by = (points[b + 1] ?? 0) - y;
+    const cx = (points[c] ?? 0) - x;
+    const cy = (points[c + 1] ?? 0) - y;
     const area = bx * cy - cx * by;
     // The picture's y runs down: of a smooth surface a face whose outside is seen turns the other way round.
     if ((area < 1e-6 && area > -1e-6) || (outside && area > 0)) return;
     const { detail, left, top } = this.#grid;
     // The box of the triangle in pixels whose middles it can hold.
-    const ax = (a[0] - left) * detail - this.left - 0.5;
-    const ay = (a[1] - top) * detail - this.top - 0.5;
+    const ax = (x - left) * detail - this.left - 0.5;
+    const ay = (y - top) * detail - this.top - 0.5;
     const x0 = Math.max(0, Math.ceil(ax + Math.min(0, bx, cx) * detail));
     const x1 = Math.min(this.width - 1, Math.floor(ax + Math.max(0, bx, cx) * detail));
     const y0 = Math.max(0, Math.ceil(ay + Math.min(0, by, cy) * detail));
     const y1 = Math.min(this.height - 1, Math.floor(ay + Math.max(0, by, cy) * detail));
-    const bz = b[2] - a[2];
-    const cz = c[2] - a[2];
+    const z = points[a + 2] ?? 0;
+    const bz = (points[b + 2] ?? 0) - z;
+    const cz = (points[c + 2] ?? 0) - z;
     const zx = (bz * cy - cz * by) / area;
     const zy = (cz * bx - bz * cx) / area;
-    this.#planes[face * 3] = a[2] - zx * a[0] - zy * a[1];
+    this.#planes[face * 3] = z - zx * x - zy * y;
     this.#planes[face * 3 + 1] = zx;
     this.#planes[face * 3 + 2] = zy;
     const whole = area * detail;
     const stepB = cy / whole;
     const stepC = by / whole;
     const stepZ = zx / detail;
-    for (let y = y0; y <= y1; y++) {
-      let toB = ((x0 - ax) * cy - cx * (y - ay)) / whole;
-      let toC = (bx * (y - ay) - (x0 - ax) * by) / whole;
-      let z = a[2] + toB * bz + toC * cz;
-      let at = y * this.width + x0;
-      for (let x = x0; x <= x1; x++, at++, toB += stepB, toC -= stepC, z += stepZ) {
+    for (let py = y0; py <= y1; py++) {
+      let toB = ((x0 - ax) * cy - cx * (py - ay)) / whole;
+      let toC = (bx * (py - ay) - (x0 - ax) * by) / whole;
+      let depth = z + toB * bz + toC * cz;
+      let at = py * this.width + x0;
+      for (let px = x0; px <= x1; px++, at++, toB += stepB, toC -= stepC, depth += stepZ) {
         if (toB < -1e-6 || toC < -1e-6 || toB + toC > 1 + 1e-6) continue;
-        if (this.face[at] !== 0 && z <= (this.z[at] ?? 0)) continue;
-        this.z[at] = z;
+        if (this.face[at] !== 0 && depth <= (this.z[at] ?? 0)) continue;
+        this.z[at] = depth;
         this.face[at] = face + 1;
       }
     }

@@ -5,6 +5,12 @@ import type { Mesh } from './shapes';
 
 const KEY = 100_003;
 
+const pointAt = (points: Float64Array, index: number): Vec => [
+  points[3 * index] ?? 0,
+  points[3 * index + 1] ?? 0,
+  points[3 * index + 2] ?? 0
+];
+
 /** Runs of a list whose outward normal looks at the viewer. */
 export function facing(
   list: readonly number[],
@@ -21,9 +27,9 @@ export function facing(
 }
 
 /** The lines of a mesh: its edges, and its contour, smooth or as the outline of its flat faces. */
-export function contoursOf(mesh: Mesh, points: readonly Vec[], camera: Camera): readonly Line[] {
+export function contoursOf(mesh: Mesh, points: Float64Array, camera: Camera): readonly Line[] {
   const { normals } = mesh;
-  const at = (index: number): Vec => points[index] ?? [0, 0, 0];
+  const at = (index: number): Vec => pointAt(points, index);
   const edges = mesh.edges.flatMap((edge) =>
     (normals ? facing(edge, (index) => normals[index], camera) : [edge]).map((run) => run.map(at))
   );
@@ -31,14 +37,14 @@ export function contoursOf(mesh: Mesh, points: readonly Vec[], camera: Camera): 
 }
 
 /** Where the normal, run evenly between the points, stands at right angles to the view. */
-function smooth(mesh: Mesh, normals: readonly Vec[], points: readonly Vec[], camera: Camera): Line[] {
-  const facing = normals.map((normal) => dot(normal, camera.towards) || 1e-9);
+function smooth(mesh: Mesh, normals: readonly Vec[], points: Float64Array, camera: Camera): Line[] {
+  const facing = Float64Array.from(normals, (normal) => dot(normal, camera.towards) || 1e-9);
   const knots = new Map<number, { readonly point: Vec; readonly next: number[] }>();
   const cut = (i: number, j: number): number => {
     const key = i < j ? i * KEY + j : j * KEY + i;
     if (!knots.has(key)) {
       const [a, b] = [facing[i] ?? 0, facing[j] ?? 0];
-      knots.set(key, { point: mix(points[i] ?? [0, 0, 0], points[j] ?? [0, 0, 0], a / (a - b)), next: [] });
+      knots.set(key, { point: mix(pointAt(points, i), pointAt(points, j), a / (a - b)), next: [] });
     }
     return key;
   };
@@ -71,13 +77,14 @@ function smooth(mesh: Mesh, normals: readonly Vec[], points: readonly Vec[], cam
 }
 
 /** Outline of flat faces: the edges between faces turned to the viewer and faces turned away. */
-function silhouette(mesh: Mesh, points: readonly Vec[]): Line[] {
+function silhouette(mesh: Mesh, points: Float64Array): Line[] {
   const net = new Map<number, number>();
-  for (const triangle of mesh.triangles) {
-    const [a, b, c] = triangle.map((index) => points[index] ?? [0, 0, 0]) as [Vec, Vec, Vec];
-    const area = (b[0] - a[0]) * (c[1] - a[1]) - (c[0] - a[0]) * (b[1] - a[1]);
+  const xOf = (index: number): number => points[3 * index] ?? 0;
+  const yOf = (index: number): number => points[3 * index + 1] ?? 0;
+  for (const [i, j, k] of mesh.triangles) {
+    const [ax, ay] = [xOf(i), yOf(i)];
+    const area = (xOf(j) - ax) * (yOf(k) - ay) - (xOf(k) - ax) * (yOf(j) - ay);
     if (Math.abs(area) < 1e-9) continue;
-    const [i, j, k] = triangle;
     for (const [from, to] of [
       [i, j],
       [j, k],
@@ -98,9 +105,9 @@ function silhouette(mesh: Mesh, points: readonly Vec[]): Line[] {
   const lines: Line[] = [];
   for (const start of next.keys())
     while ((next.get(start)?.length ?? 0) > 0) {
-      const line: Vec[] = [points[start] ?? [0, 0, 0]];
+      const line: Vec[] = [pointAt(points, start)];
       for (let at = next.get(start)?.pop(); at !== undefined; at = next.get(at)?.pop()) {
-        line.push(points[at] ?? [0, 0, 0]);
+        line.push(pointAt(points, at));
         if (at === start) break;
       }
       if (line.length > 2) lines.push(line);

@@ -18,8 +18,8 @@ export interface Projected {
   readonly box: Box;
   /** The surface of a cone or an ellipsoid; null for meshes and curves. */
   readonly surface: Surface | null;
-  /** The points of a mesh. */
-  readonly points: readonly Vec[] | null;
+  /** The points of a mesh: x, y and z of each, one after the other. */
+  readonly points: Float64Array | null;
 }
 
 const ARC_STEP = 0.2;
@@ -56,9 +56,33 @@ function coneOutline({ a: from, b: to, ra, rb }: Cone, camera: Camera): Line {
   return ring;
 }
 
-function projectMesh(mesh: Mesh, camera: Camera) {
-  const points = mesh.points.map((point) => seen(camera, point));
-  return { lines: contoursOf(mesh, points, camera), points };
+/** A mesh in the picture. Numbers in one row, since a figure has thousands of them. */
+function projectMesh(mesh: Mesh, camera: Camera): Projected {
+  const { right, up, towards } = camera;
+  const points = new Float64Array(3 * mesh.points.length);
+  let [left, top, far, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
+  let at = 0;
+  for (const point of mesh.points) {
+    const px = point[0];
+    const py = point[1];
+    const pz = point[2];
+    const x = px * right[0] + py * right[1] + pz * right[2];
+    const y = -(px * up[0] + py * up[1] + pz * up[2]);
+    points[at++] = x;
+    points[at++] = y;
+    points[at++] = px * towards[0] + py * towards[1] + pz * towards[2];
+    if (x < left) left = x;
+    if (x > far) far = x;
+    if (y < top) top = y;
+    if (y > bottom) bottom = y;
+  }
+  return {
+    shape: mesh,
+    lines: contoursOf(mesh, points, camera),
+    surface: null,
+    points,
+    box: [left, top, far, bottom]
+  };
 }
 
 const projectCurve = ({ points, normals }: Curve, camera: Camera) => {
@@ -92,10 +116,8 @@ export function project(shape: Shape, camera: Camera): Projected {
       const surface = new EllipsoidSurface(shape, camera);
       return { shape, lines: [outline], surface, points: null, box: boxOf(outline) };
     }
-    case 'mesh': {
-      const { lines, points } = projectMesh(shape, camera);
-      return { shape, lines, surface: null, points, box: boxOf(points) };
-    }
+    case 'mesh':
+      return projectMesh(shape, camera);
     case 'curve': {
       const { lines } = projectCurve(shape, camera);
       return { shape, lines, surface: null, points: null, box: boxOf(lines.flat()) };

@@ -129,14 +129,34 @@ type Triangle = readonly [number, number, number];
 function normalsOf(points: readonly Vec[], triangles: readonly Triangle[]): Vec[] {
   const sums = new Float64Array(points.length * 3);
   for (const triangle of triangles) {
-    const [a, b, c] = [points[triangle[0]], points[triangle[1]], points[triangle[2]]];
+    const a = points[triangle[0]];
+    const b = points[triangle[1]];
+    const c = points[triangle[2]];
     if (!a || !b || !c) continue;
-    const face = cross(sub(b, a), sub(c, a));
-    for (const corner of triangle)
-      for (const axis of [0, 1, 2] as const)
-        sums[3 * corner + axis] = (sums[3 * corner + axis] ?? 0) + face[axis];
+    const bx = b[0] - a[0];
+    const by = b[1] - a[1];
+    const bz = b[2] - a[2];
+    const cx = c[0] - a[0];
+    const cy = c[1] - a[1];
+    const cz = c[2] - a[2];
+    for (const corner of triangle) {
+      sums[3 * corner] = (sums[3 * corner] ?? 0) + by * cz - bz * cy;
+      sums[3 * corner + 1] = (sums[3 * corner + 1] ?? 0) + bz * cx - bx * cz;
+      sums[3 * corner + 2] = (sums[3 * corner + 2] ?? 0) + bx * cy - by * cx;
+    }
   }
   return points.map((_, i) => unit([sums[3 * i] ?? 0, sums[3 * i + 1] ?? 0, sums[3 * i + 2] ?? 0]));
+}
+
+function middleOf(points: readonly Vec[]): Vec {
+  let [x, y, z] = [0, 0, 0];
+  for (const point of points) {
+    x += point[0];
+    y += point[1];
+    z += point[2];
+  }
+  const { length } = points;
+  return [x / length, y / length, z / length];
 }
 
 const nets = new Map<string, readonly Triangle[]>();
@@ -170,7 +190,7 @@ export function tube(
 ): Mesh {
   const around = rings[0]?.length ?? 0;
   const points: Vec[] = rings.flat();
-  const middle = scale(sum(...points), 1 / points.length);
+  const middle = middleOf(points);
   let net = netOf(rings.length, around, false);
   let normals = normalsOf(points, net);
   const outward = normals.reduce((all, normal, i) => all + dot(normal, sub(points[i] ?? middle, middle)), 0);
@@ -189,8 +209,8 @@ export function tube(
       [rings.length - 1, rings.length - 2]
     ] as const) {
       const rim = rings[ring] ?? [];
-      const centre = scale(sum(...rim), 1 / around);
-      const out = unit(sub(centre, scale(sum(...(rings[inner] ?? rim)), 1 / around)));
+      const centre = middleOf(rim);
+      const out = unit(sub(centre, middleOf(rings[inner] ?? rim)));
       const at = points.push(centre) - 1;
       normals.push(out);
       for (let i = 0; i < around; i++) {

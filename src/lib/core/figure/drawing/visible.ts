@@ -30,9 +30,12 @@ function lengthOf(line: Flat): number {
   return all;
 }
 
-function flat(line: Line): Flat {
-  const all: number[] = [];
-  for (const point of line) all.push(point[0], point[1]);
+function lengthOfLine(line: Line): number {
+  let all = 0;
+  for (let i = 1; i < line.length; i++) {
+    const [a, b] = [line[i - 1], line[i]];
+    if (a && b) all += Math.sqrt((b[0] - a[0]) ** 2 + (b[1] - a[1]) ** 2);
+  }
   return all;
 }
 
@@ -219,7 +222,7 @@ export function visiblePieces(
   const sight = new Sight(me, scene, strokeMm);
   const shortest = Math.max(shortestMm, me.shape.shortest ?? 0);
   return me.lines.flatMap((line) => {
-    const least = Math.min(shortest, 0.8 * lengthOf(flat(line)));
+    const least = Math.min(shortest, 0.8 * lengthOfLine(line));
     return piecesOf(line, sight, stepMm).filter((one) => one.length > 2 && lengthOf(one) > least);
   });
 }

@@ -121,7 +121,7 @@ export function bowShapes(bow: Bow, frame: BowFrame, { hairTorn, hairGreasy }: H
       : [];
   const dark =
     hairGreasy > 0
-      ? [block(3.6, bow.frogMm, bow.frogMm + 0.26 * hairMm * hairGreasy, -1.6 * size, 1.6 * size, 'bowDark')]
+      ? [block(3.6, bow.frogMm, bow.frogMm + 0.32 * hairMm * hairGreasy, -2.2 * size, 2.2 * size, 'bowDark')]
       : [];
   return [
     ...torn,
