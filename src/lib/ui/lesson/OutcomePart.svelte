@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Check, CheckOutcome } from '$lib/core/checks';
-  import { ageOn, type Day } from '$lib/core/time';
+  import { ageOn, type IsoDay } from '$lib/core/time';
   import type { CheckResult, Player } from '$lib/data';
   import { goalText } from '$lib/words/checks';
   import Counter from './Counter.svelte';
@@ -23,7 +23,7 @@
     results: readonly CheckResult[];
     /** What was recorded today. */
     outcome?: CheckOutcome | null;
-    today: Day;
+    today: IsoDay;
     /** Pain stopped the lesson. */
     stopped: boolean;
     /** The keys Y and X answer as well. */
