@@ -4,6 +4,7 @@ import { newestFirst } from './case';
 import { commit, type Writer } from './changes';
 import type { Database } from './database';
 import { newId } from './ids';
+import { putRemedy, type NewRemedy } from './remedies';
 import type { CheckResult, Lesson, Player, Practice } from './records';
 
 /** The lesson of a player on a day, begun where it is not there yet. Inside a change. */
@@ -87,22 +88,29 @@ export const toggleFault = (
     });
   });
 
-/** Sets what was worked on, what is practised at home, and when to look again; the lesson of the day keeps it. */
+/**
+ * Sets what was worked on, what is practised at home, and when to look again; the lesson of the day keeps it.
+ *
+ * @param begun the remedy that begins with it, where one does
+ */
 export const setPractice = (
   db: Database,
   player: Player,
   {
     category,
     practice,
-    nextLook
+    nextLook,
+    begun = null
   }: Required<Pick<Lesson, 'category' | 'practice' | 'nextLook'>> & {
     readonly category: CheckCategory;
     readonly practice: readonly Practice[];
     readonly nextLook: IsoDay;
+    readonly begun?: NewRemedy | null;
   },
   now = new Date()
 ): Promise<void> =>
   commit(db, `Practice for ${player.name}`, async (writer) => {
+    if (begun) await putRemedy(writer, player, begun, now);
     const id = await lessonOf(db, writer, player, now);
     const lesson = await db.lessons.get(id);
     if (lesson) await writer.put('lessons', { ...lesson, category, practice, nextLook });

@@ -6,7 +6,7 @@ import { TABLE_NAMES, TABLES, type Records, type TableName } from './tables';
 
 export const DATABASE_NAME = 'jarvel';
 /** Version of the newest schema; a backup carries it too. */
-export const SCHEMA_VERSION = 6;
+export const SCHEMA_VERSION = 7;
 
 /** The message of the error with which a database refuses to open that a newer version wrote. */
 export const WRITTEN_BY_NEWER = 'The records were written by a newer version.';
@@ -53,7 +53,8 @@ const EARLIER: Readonly<Record<number, Readonly<Record<string, string>>>> = {
     settings: 'id',
     foreseen: 'id'
   },
-  5: {}
+  5: {},
+  6: { aids: 'id, playerId', ownChecks: 'id' }
 };
 
 /** Takes the records of a version through its migration; the journal speaks of the old ones and begins anew. */

@@ -9,17 +9,18 @@ const SEX: Readonly<Record<GrowthCurve, Sex | null>> = { girl: 'female', boy: 'm
 /** Which reference a player's height follows; null for both. */
 export const sexOf = ({ curve }: Player): Sex | null => (curve ? SEX[curve] : null);
 
-const valueOf = ({ kind, readings }: Measurement): number =>
+/** The readings of a measurement as one value with its error. */
+export const combined = ({ kind, readings }: Measurement) =>
   combineReadings(
     kind,
     readings.map(({ mm }) => mm)
-  ).mm;
+  );
 
 /** Every height of a player, oldest first. */
 export const heightsOf = (measurements: readonly Measurement[]): readonly HeightReading[] =>
   measurements
     .filter(({ kind, readings }) => kind === 'height' && readings.length > 0)
-    .map((measurement) => ({ date: measurement.day, mm: valueOf(measurement) }))
+    .map((measurement) => ({ date: measurement.day, mm: combined(measurement).mm }))
     .sort((a, b) => a.date.localeCompare(b.date));
 
 /** A length and a height belong together when they were read within so many days. */

@@ -23,6 +23,7 @@ import {
 } from './schema/fit';
 import { groupSchema, type Group } from './schema/group';
 import { playerSchema, type Player } from './schema/player';
+import { remedySchema, reviewSchema, type Remedy, type ReviewRecord } from './schema/remedy';
 import { settingsSchema, type Settings } from './schema/settings';
 import { lookSchema, setupSchema, type Look, type Setup } from './schema/setup';
 import type { Schema } from 'yup';
@@ -40,6 +41,8 @@ export interface Records {
   checks: CheckResult;
   pains: Pain;
   aids: Aid;
+  remedies: Remedy;
+  reviews: ReviewRecord;
   ownChecks: OwnCheckRecord;
   instruments: Instrument;
   loans: Loan;
@@ -99,6 +102,13 @@ export const TABLES: { readonly [Name in TableName]: TableOf<Name> } = {
   },
   pains: { schema: painSchema, indexes: 'id, playerId', since: 4, owner: 'playerId' },
   aids: { schema: aidSchema, indexes: 'id, playerId', since: 6, owner: 'playerId' },
+  remedies: {
+    schema: remedySchema,
+    indexes: 'id, playerId, [checkId+fault]',
+    since: 7,
+    owner: 'playerId'
+  },
+  reviews: { schema: reviewSchema, indexes: 'id, playerId', since: 7, owner: 'playerId' },
   ownChecks: { schema: ownCheckSchema, indexes: 'id', since: 6 },
   instruments: { schema: instrumentSchema, indexes: 'id, family, number', since: 1 },
   loans: { schema: loanSchema, indexes: 'id, playerId, instrumentId', since: 4, owner: 'playerId' },

@@ -11,6 +11,8 @@ export const TABLE_WORDS: Readonly<Record<TableName, string>> = {
   checks: 'Checks',
   pains: 'Notes of pain',
   aids: 'Aids',
+  remedies: 'Remedies',
+  reviews: 'Reviews',
   ownChecks: 'Own checks',
   looks: 'Looks at set-ups',
   instruments: 'Instruments',

@@ -98,12 +98,28 @@ export function driftAt(then: SetupThen, heightMm: number): readonly Drift[] {
   return before === undefined ? [] : between(setFor(then, 1), setFor(then, heightMm / before));
 }
 
+const shareOfLimit = (kind: SetupKind, { byMm, setting }: Drift): number =>
+  Math.abs(byMm) / (LIMIT_MM[kind][setting] ?? Infinity);
+
+/** The drifts with the share of their limit, the furthest first. */
+const furthest = (kind: SetupKind, drifts: readonly Drift[]) =>
+  drifts.map((drift) => ({ drift, share: shareOfLimit(kind, drift) })).sort((a, b) => b.share - a.share)[0] ??
+  null;
+
 /** Which of the drifts passes its limit, the furthest first. */
-const passed = (kind: SetupKind, drifts: readonly Drift[]): Drift | null =>
-  drifts
-    .map((drift) => ({ drift, share: Math.abs(drift.byMm) / (LIMIT_MM[kind][drift.setting] ?? Infinity) }))
-    .filter(({ share }) => share >= 1)
-    .sort((a, b) => b.share - a.share)[0]?.drift ?? null;
+function passed(kind: SetupKind, drifts: readonly Drift[]): Drift | null {
+  const first = furthest(kind, drifts);
+  return first && first.share >= 1 ? first.drift : null;
+}
+
+/** The setting that is furthest from what the model would set at a height, and how far it may be, mm. */
+export function furthestDrift(
+  then: SetupThen,
+  heightMm: number
+): (Drift & { readonly limitMm: number }) | null {
+  const first = furthest(then.kind, driftAt(then, heightMm));
+  return first && { ...first.drift, limitMm: LIMIT_MM[then.kind][first.drift.setting] ?? Infinity };
+}
 
 /**
  * The height at which a set-up is to be looked at again, and what will have to change by then; null when nothing was

@@ -105,6 +105,7 @@ export { withOwn, withOwnValue } from './own-values';
 export { SEEN_PICTURES, type SeenPicture } from './pictures';
 export {
   driftAt,
+  furthestDrift,
   isPastLimit,
   reviewHeight,
   setupReview,

@@ -1,4 +1,4 @@
-import { array, mixed, number, object, type ISchema, type TestContext } from 'yup';
+import { array, boolean, mixed, number, object, type ISchema, type TestContext } from 'yup';
 import {
   EDITABLE_DIMENSIONS,
   FAMILIES,
@@ -95,6 +95,8 @@ export const settingsSchema = exactly(
       .test('words', 'must be words by check', areWords)
       .optional(),
     checkOrder: array().of(id().required()).max(400).optional(),
+    /** Causes of a fault in the library's order, not weighed by what is on record. */
+    causesAsListed: boolean().optional(),
     /** The teacher's own rests, to choose from; none where absent. */
     rests: array().of(ownRest.required()).max(MOST_OWN_RESTS).optional(),
     /** The A that is tuned to, Hz; the usual one where absent. */

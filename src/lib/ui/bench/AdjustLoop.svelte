@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { page } from '$app/state';
   import { tick } from 'svelte';
   import { VIEWS } from '$lib/core/figure/views';
   import {
@@ -25,7 +26,25 @@
   let { bench, player, kind }: { bench: Bench; player: Player; kind: SetupKind } = $props();
 
   const unit = $derived(bench.settings.unit);
-  const options = $derived(seenFor(kind));
+  /** The setting that a fault asks for, where the teacher comes from one. */
+  const asked = $derived(page.url.searchParams.get('mend'));
+  const isAsked = (id: string): boolean => asked !== null && seenAtLook(id).mends?.setting === asked;
+  /** What the setting mends comes first. */
+  const options = $derived(seenFor(kind).toSorted((a, b) => Number(isAsked(b.id)) - Number(isAsked(a.id))));
+  const askedName = $derived(
+    asked !== null && asked in SETTING_WORDS ? SETTING_WORDS[asked as SettingId].name.toLowerCase() : null
+  );
+  let loop: HTMLElement | undefined = $state();
+  $effect(() => {
+    const here = loop;
+    if (askedName === null || !here) return;
+    // After the bench has given the focus to its first field.
+    const waiting = requestAnimationFrame(() => {
+      here.scrollIntoView({ block: 'start' });
+      here.querySelector<HTMLElement>('[data-seen]')?.focus({ preventScroll: true });
+    });
+    return () => cancelAnimationFrame(waiting);
+  });
   const looks = $derived(bench.setup.looks);
   const stopped = $derived(bench.pains.length > 0);
   const noting = new Action();
@@ -84,7 +103,7 @@
 </script>
 
 <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
-<section class="loop" aria-labelledby="loop-title" onkeydown={keydown}>
+<section class="loop" aria-labelledby="loop-title" data-mend={asked} bind:this={loop} onkeydown={keydown}>
   <h3 id="loop-title">What do you see?</h3>
   {#if stopped}
     <p class="stop">
@@ -92,6 +111,9 @@
       settled.
     </p>
   {:else}
+    {#if askedName !== null && !last}
+      <p><b>The fault in the lesson points at {askedName}.</b> What it mends comes first.</p>
+    {/if}
     {#if last}
       <p class="answer" data-step={last.step.kind} tabindex="-1" bind:this={answer} role="status">
         {stepSentence(last.step, last.seen, unit)}
@@ -106,7 +128,13 @@
       {#each options as { id }, index (id)}
         {@const shown = SEEN_PICTURES[id]}
         <li>
-          <button type="button" class="btn act" data-seen={id} onclick={() => see(id)}>
+          <button
+            type="button"
+            class="btn act"
+            class:asked={isAsked(id)}
+            data-seen={id}
+            onclick={() => see(id)}
+          >
             {#if shown && bench.setup.instrument}
               <SeenPicture
                 family={player.family}
@@ -158,6 +186,12 @@
 </section>
 
 <style>
+  .asked {
+    border-width: 3px;
+  }
+  .loop {
+    scroll-margin-top: 1rem;
+  }
   .loop {
     border-top: 1px solid var(--line);
     padding-top: 0.75rem;

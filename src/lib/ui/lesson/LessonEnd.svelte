@@ -1,17 +1,16 @@
 <script lang="ts">
   import { DRILLS, drillNamed, strengthOf, type Cause, type Check, type Fault } from '$lib/core/checks';
-  import { poseNames, VIEWS } from '$lib/core/figure/names';
   import { daysLater } from '$lib/core/time';
   import { db, setPractice, type Player, type Practice } from '$lib/data';
+  import type { NewRemedy } from '$lib/data/remedies';
   import { MOST_POINTS, REMEDY_LENGTH } from '$lib/data/schema/check';
   import { Action } from '$lib/ui/action.svelte';
-  import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
   import { status } from '$lib/ui/shell/status.svelte';
   import type { TypedTexts } from '$lib/ui/typed.svelte';
-  import { CAUSE_WORDS, outcomeText } from '$lib/words/checks';
+  import { outcomeText } from '$lib/words/checks';
   import { homeText } from '$lib/words/home';
-  import { settingStepText } from '$lib/words/remedies';
   import type { Lesson } from './lesson.svelte';
+  import Remedies from './Remedies.svelte';
 
   /** The end of a lesson: one remedy with its drill and dose, when to look again, and what goes home. */
   let {
@@ -39,35 +38,34 @@
   const faults = $derived(
     picked ? picked.check.faults.filter(({ id }) => picked.result.faults.includes(id)) : []
   );
-  /** Causes of what was marked; of the usual fault where nothing was. */
-  const remedies = $derived(
-    (faults.length > 0 ? faults : (picked?.check.faults.slice(0, 1) ?? [])).flatMap((fault) =>
-      fault.causes.map((cause) => ({ fault, cause }))
-    )
-  );
+  /** What was marked; the usual fault where nothing was. */
+  const marked = $derived(faults.length > 0 ? faults : (picked?.check.faults.slice(0, 1) ?? []));
 
   const LOOK_AGAIN = [7, 14, 28] as const;
   let inDays = $state<number>(7);
   const nextLook = $derived(daysLater(lesson.today, inDays));
   const keeping = new Action();
 
-  const noteOf = (check: Check, fault: Fault | undefined, cause: Cause | undefined): Practice => ({
+  const noteOf = (check: Check, fault: Fault, cause: Cause): Practice => ({
     checkId: check.id,
-    fault: fault?.id ?? null,
-    remedy: (typed.of('remedy') ?? '') || (cause?.remedy ?? check.right),
-    drill: cause?.drill ?? check.drill,
-    dose: DRILLS[cause?.drill ?? check.drill].dose
+    fault: fault.id,
+    remedy: (typed.of('remedy') ?? '') || cause.remedy,
+    drill: cause.drill ?? check.drill,
+    dose: DRILLS[cause.drill ?? check.drill].dose
   });
 
-  const put = (practice: readonly Practice[]) =>
-    keeping.run(() => setPractice(db, player, { category: lesson.category ?? 'hold', practice, nextLook }));
+  const put = (practice: readonly Practice[], begun: NewRemedy | null = null) =>
+    keeping.run(() =>
+      setPractice(db, player, { category: lesson.category ?? 'hold', practice, nextLook, begun })
+    );
 
   /** A point for home; a second one for the same check takes its place. */
-  async function choose(fault: Fault | undefined, cause: Cause | undefined) {
+  async function choose(fault: Fault, cause: Cause, begun: NewRemedy) {
     if (!picked) return;
     const point = noteOf(picked.check, fault, cause);
     const others = kept.filter(({ checkId }) => checkId !== point.checkId);
-    if (await put([...others, point].slice(-MOST_POINTS))) typed.drop('remedy');
+    if (await put([...others, point].slice(-MOST_POINTS), { ...begun, remedy: point.remedy }))
+      typed.drop('remedy');
   }
 
   const titleOf = (id: string) => lesson.library.checks.find((check) => check.id === id)?.title ?? id;
@@ -115,39 +113,17 @@
   {#if picked}
     <section aria-labelledby="remedy">
       <h2 id="remedy">One remedy: {picked.check.title.toLowerCase()}</h2>
-      <ol class="remedies">
-        {#each remedies as { fault, cause }, i (`${fault.id} ${i}`)}
-          <li>
-            <p>
-              <b>{CAUSE_WORDS[cause.cause]}</b>
-              {cause.remedy}
-              {#if cause.step}<span class="soft">{settingStepText(cause.step)}</span>{/if}
-            </p>
-            {#if cause.drill}
-              {@const { pose, view, changes } = DRILLS[cause.drill].picture}
-              {#if lesson.who && poseNames(player.family).includes(pose)}
-                <SeenPicture {...lesson.who} {pose} view={VIEWS[view]} {changes} marked={[]} />
-              {/if}
-              <p class="soft">
-                {DRILLS[cause.drill].name}: {DRILLS[cause.drill].text}
-                {DRILLS[cause.drill].dose}.
-              </p>
-            {/if}
-            <span class="ways">
-              <button
-                type="button"
-                class="btn {kept.length === 0 && i === 0 ? 'act-next' : 'act'}"
-                data-act="set-practice"
-                disabled={keeping.busy}
-                onclick={() => choose(fault, cause)}>Set as practice</button
-              >
-              {#if cause.cause === 'set-up'}<a class="btn act" href="/fit/{player.id}#set-up">To the set-up</a
-                >{/if}
-              {#if cause.cause === 'size'}<a class="btn act" href="/fit/{player.id}">To the size</a>{/if}
-            </span>
-          </li>
-        {/each}
-      </ol>
+      {#each marked as fault (fault.id)}
+        <Remedies
+          {lesson}
+          {player}
+          check={picked.check}
+          {fault}
+          isNext={kept.length === 0 && fault === marked[0]}
+          busy={keeping.busy}
+          onpractise={(cause, begun) => choose(fault, cause, begun)}
+        />
+      {/each}
       <label class="own">
         <span class="soft">Or in your own words</span>
         <input
@@ -235,15 +211,6 @@
   }
   ul [aria-pressed='true'] {
     border-left-color: var(--ink);
-  }
-  .remedies li {
-    padding-block: 0.5rem;
-    border-bottom: 1px solid var(--line);
-    display: grid;
-    gap: 0.35rem;
-  }
-  .remedies b {
-    margin-right: 0.35rem;
   }
   .ways,
   .again {

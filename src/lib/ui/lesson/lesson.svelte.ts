@@ -1,3 +1,4 @@
+import type { CauseFacts, OwnRecord } from '$lib/core/causes';
 import {
   focusOf,
   lessonLooks,
@@ -6,7 +7,8 @@ import {
   walkOf,
   type Check,
   type CheckCategory,
-  type CheckOutcome
+  type CheckOutcome,
+  type Fault
 } from '$lib/core/checks';
 import {
   db,
@@ -26,7 +28,9 @@ import {
   type Settings
 } from '$lib/data';
 import { aidsInUse } from '$lib/data/aids';
+import { causeFacts } from '$lib/data/causes';
 import { waysFor } from '$lib/data/library';
+import { faultLooks, standingsFor, strengthBy } from '$lib/data/remedies';
 import { clock } from '$lib/ui/clock.svelte';
 import { live, liveRecord, liveRows } from '$lib/ui/live.svelte';
 import { attempt } from '$lib/ui/shell/attempt';
@@ -43,6 +47,8 @@ export class Lesson {
   readonly #lessons;
   readonly #pains;
   readonly #aids;
+  readonly #trials;
+  readonly #remedies;
   readonly #group;
   readonly #settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
   readonly library: LiveLibrary;
@@ -70,6 +76,8 @@ export class Lesson {
     this.#lessons = liveRows('lessons', () => db.lessons.where(owned).toArray(), isMine);
     this.#pains = liveRows('pains', () => db.pains.where(owned).toArray(), isMine);
     this.#aids = liveRows('aids', () => db.aids.where(owned).toArray(), isMine);
+    this.#trials = liveRows('trials', () => db.trials.where(owned).toArray(), isMine);
+    this.#remedies = liveRows('remedies', () => db.remedies.where(owned).toArray(), isMine);
     this.#group = live(
       async () => (await db.groups.get(this.player?.groupId ?? '')) ?? null,
       null,
@@ -96,6 +104,8 @@ export class Lesson {
       this.#lessons,
       this.#pains,
       this.#aids,
+      this.#trials,
+      this.#remedies,
       this.#settings
     ];
     return followed.every(({ ready }) => ready) && (this.player === null || this.library.ready);
@@ -181,6 +191,36 @@ export class Lesson {
         )
       : null
   );
+
+  /** How the remedies stand that were begun for this player, by what was seen since. */
+  readonly standings = $derived.by(() =>
+    standingsFor(
+      this.#remedies.current,
+      faultLooks(this.#checks.current, strengthBy(this.library.checks)),
+      this.today
+    )
+  );
+  /** What is on record that speaks for the causes of a fault. */
+  factsFor(check: Check, fault: Fault, worked: readonly OwnRecord[]): CauseFacts {
+    const { player, settings, today, standings } = this;
+    if (!player) return {};
+    return causeFacts(
+      {
+        player,
+        measurements: this.#measurements.current,
+        fits: this.#fits.current,
+        trials: this.#trials.current,
+        setups: this.#setups.current,
+        checks: this.#checks.current,
+        standings,
+        worked,
+        settings,
+        today
+      },
+      check,
+      fault
+    );
+  }
 
   goTo(check: Check | undefined): void {
     if (!check) return;

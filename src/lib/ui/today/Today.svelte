@@ -15,6 +15,7 @@
   const everybody = new Roster();
   const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
   const anyPlayer = live(() => db.players.count(), 0);
+  const anyRemedy = live(() => db.remedies.count(), 0);
 
   const inState = (...standings: Standing[]) =>
     everybody.entries.filter(({ standing, pending }) => standings.includes(standing) && !pending);
@@ -48,11 +49,11 @@
 
   /** Long lists grow on request, so that the page is there at once. */
   const PAGE = 50;
-  let shown = $state({ due: PAGE, drifted: PAGE, lacking: PAGE, fresh: PAGE });
+  let shown = $state({ due: PAGE, lacking: PAGE, fresh: PAGE });
 </script>
 
 {#snippet openPoints(
-  id: 'drifted' | 'lacking',
+  id: 'lacking',
   title: string,
   points: readonly { readonly player: Player; readonly text: string }[]
 )}
@@ -119,14 +120,17 @@
         <p class="soft">Nobody is due. The next dates come from the decisions you make.</p>
       {/if}
     </section>
-    {@render openPoints(
-      'drifted',
-      'Set-ups past their limit',
-      drifted.map(({ player, setupReview }) => ({
-        player,
-        text: setupReview ? setupReviewSentence(setupReview, unit, clock.today) : ''
-      }))
-    )}
+    {#if drifted.length > 0 || anyRemedy.current > 0}
+      {#await import('./ReviewList.svelte') then { default: ReviewList }}
+        <ReviewList
+          players={everybody.entries.map(({ player }) => player)}
+          drifted={drifted.map(({ player, setupReview }) => ({
+            player,
+            text: setupReview ? setupReviewSentence(setupReview, unit, clock.today) : ''
+          }))}
+        />
+      {/await}
+    {/if}
     {@render openPoints(
       'lacking',
       'Kit missing or lent',
