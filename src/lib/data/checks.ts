@@ -4,7 +4,7 @@ import { newestFirst } from './case';
 import { commit, type Writer } from './changes';
 import type { Database } from './database';
 import { newId } from './ids';
-import { putRemedy, type NewRemedy } from './remedies';
+import { putRemedy, type NewRemedy } from './begin-remedy';
 import type { CheckResult, Lesson, Player, Practice } from './records';
 
 /** The lesson of a player on a day, begun where it is not there yet. Inside a change. */

@@ -3,15 +3,8 @@ import { checksFor } from '$lib/core/checks';
 import { causeFacts, type OnRecord } from './causes';
 import { undo } from './changes';
 import { recordCheck, setPractice } from './checks';
-import {
-  answerReview,
-  beginRemedy,
-  faultLooks,
-  recordFor,
-  reviewsAsked,
-  standingsFor,
-  type NewRemedy
-} from './remedies';
+import { answerReview, faultLooks, recordFor, reviewsAsked, standingsFor } from './remedies';
+import { beginRemedy, type NewRemedy } from './begin-remedy';
 import type { Fit, Measurement, Setup, Trial } from './records';
 import { DEFAULT_SETTINGS } from './settings';
 import { freshDatabase, givenPlayer } from './testing';

@@ -34,17 +34,6 @@
   const askedName = $derived(
     asked !== null && asked in SETTING_WORDS ? SETTING_WORDS[asked as SettingId].name.toLowerCase() : null
   );
-  let loop: HTMLElement | undefined = $state();
-  $effect(() => {
-    const here = loop;
-    if (askedName === null || !here) return;
-    // After the bench has given the focus to its first field.
-    const waiting = requestAnimationFrame(() => {
-      here.scrollIntoView({ block: 'start' });
-      here.querySelector<HTMLElement>('[data-seen]')?.focus({ preventScroll: true });
-    });
-    return () => cancelAnimationFrame(waiting);
-  });
   const looks = $derived(bench.setup.looks);
   const stopped = $derived(bench.pains.length > 0);
   const noting = new Action();
@@ -103,7 +92,7 @@
 </script>
 
 <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
-<section class="loop" aria-labelledby="loop-title" data-mend={asked} bind:this={loop} onkeydown={keydown}>
+<section class="loop" aria-labelledby="loop-title" data-mend={asked} onkeydown={keydown}>
   <h3 id="loop-title">What do you see?</h3>
   {#if stopped}
     <p class="stop">
@@ -189,8 +178,8 @@
   .asked {
     border-width: 3px;
   }
-  .loop {
-    scroll-margin-top: 1rem;
+  .asked {
+    scroll-margin-block: 12rem;
   }
   .loop {
     border-top: 1px solid var(--line);

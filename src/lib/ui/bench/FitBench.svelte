@@ -81,8 +81,12 @@
     bench.setup.kept && bench.setup.earlier ? changesBetween(bench.setup.earlier, bench.setup.kept).length : 0
   );
 
+  /** What the set-up is asked to mend, by whoever comes from a fault. */
+  const toMend = () => place?.querySelector<HTMLElement>('[data-mend] [data-seen]');
+
   onMount(() => {
-    if (nextStep === 'measure' || nextStep === 'decide' || nextStep === 'try')
+    if (toMend()) focusSoon(toMend);
+    else if (nextStep === 'measure' || nextStep === 'decide' || nextStep === 'try')
       focusSoon(() => fieldOf(firstWaiting() ?? 'height'));
     else setTimeout(() => void goTo(nextStep), 0);
   });
