@@ -19,6 +19,8 @@ export default defineConfig({
     locale: 'en-GB',
     timezoneId: 'Europe/Berlin',
     acceptDownloads: true,
+    // Only its own test has what works without network: everywhere else it would fetch the whole application.
+    serviceWorkers: 'block',
     // A colour on its way from one theme to the other is neither.
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {

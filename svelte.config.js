@@ -23,6 +23,8 @@ export default {
   compilerOptions: { runes: ({ filename }) => !filename.includes('node_modules') || undefined },
   kit: {
     adapter: served,
+    // One page serves every place, also from the browser's store: its paths must not depend on where it is opened.
+    paths: { relative: false },
     // The server keeps nothing and sets no cookie, so there is no session that a foreign form could
     // ride on; leaving the framework's form check off lets the routes answer 415 to form bodies.
     csrf: { trustedOrigins: ['*'] },

@@ -14,6 +14,7 @@
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
   import { applyTheme } from '$lib/ui/shell/theme';
+  import { watchNewVersion, type WaitingVersion } from '$lib/ui/shell/new-version';
   import { watchVersions } from '$lib/ui/shell/versions';
   import { live } from '$lib/ui/live.svelte';
 
@@ -21,6 +22,7 @@
 
   const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
   let outdated = $state<string | null>(null);
+  let waiting = $state.raw<WaitingVersion | null>(null);
   let showKeys = $state(false);
   /** Loaded with the first use, then kept. */
   let keysLoaded = $state(false);
@@ -71,6 +73,7 @@
     void forgetDeleted();
     const stopWatching = status.watch();
     const stopVersions = watchVersions(db, (sentence) => (outdated = sentence));
+    const stopWaiting = watchNewVersion((version) => (waiting = version));
     const stopKeys = tinykeys(window, {
       '$mod+KeyZ': (event) => void step(event, undo, 'Undone'),
       '$mod+Shift+KeyZ': (event) => void step(event, redo, 'Done again'),
@@ -97,6 +100,7 @@
       clearInterval(forgetting);
       stopWatching();
       stopVersions();
+      stopWaiting();
       stopKeys();
     };
   });
@@ -110,6 +114,12 @@
   <div class="column">
     {#if outdated}
       <p class="outdated" role="alert">{outdated}</p>
+    {/if}
+    {#if waiting}
+      <p class="waiting no-print" role="status" data-version-waits>
+        A new version of Jarvel waits. It comes when every tab of Jarvel is closed.
+        <button type="button" class="act-quiet" onclick={() => waiting?.take()}>Take it now</button>
+      </p>
     {/if}
     <div class="top no-print">
       <button type="button" class="act-quiet keys" onclick={() => (showKeys = keysLoaded = true)}
@@ -192,6 +202,13 @@
     color: var(--next-ink);
     padding: 0.75rem 1.5rem;
     font-weight: 600;
+  }
+  .waiting {
+    padding: 0.5rem 1.5rem;
+    border-bottom: 1px solid var(--line-strong);
+  }
+  .waiting button {
+    min-height: 2.75rem;
   }
   @media (max-width: 900px) {
     .shell {
