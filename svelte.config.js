@@ -1,8 +1,22 @@
 import adapter from '@sveltejs/adapter-node';
-import { copyFileSync } from 'node:fs';
+import { copyFileSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
 
 const node = adapter();
+
+/** Tells the service worker of every built file that the framework did not list: workers and what they load. */
+function keepAll(client) {
+  const script = join(client, 'service-worker.js');
+  const text = readFileSync(script, 'utf8');
+  const folder = '_app/immutable';
+  const beside = readdirSync(join(client, folder), { recursive: true, withFileTypes: true })
+    .filter((file) => file.isFile())
+    .map(({ parentPath, name }) => join(parentPath, name).slice(client.length).replaceAll('\\', '/'))
+    .map((path) => (path.startsWith('/') ? path : `/${path}`))
+    .filter((path) => !text.includes(path));
+  writeFileSync(script, text.replace('__BESIDE__', beside.join(' ')));
+}
 
 /**
  * Node's adapter with Jarvel's own server in place of its bare one, so that `node build` guards every answer too.
@@ -12,6 +26,7 @@ const node = adapter();
 const served = {
   ...node,
   async adapt(builder) {
+    keepAll(builder.getClientDirectory());
     await node.adapt(builder);
     copyFileSync('scripts/server.mjs', 'build/index.js');
   }

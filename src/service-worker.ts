@@ -14,7 +14,9 @@ const PREFIX = 'jarvel-';
 const CACHE = `${PREFIX}${version}`;
 /** Every place is the same page: what it shows is decided in the browser. */
 const PAGE = '/';
-const KEPT = new Set([PAGE, ...build, ...files]);
+/** What only workers use, which the framework does not list: the build puts its paths here. */
+const BESIDE = '__BESIDE__'.split(' ').filter((path) => path.startsWith('/'));
+const KEPT = new Set([PAGE, ...build, ...files, ...BESIDE]);
 
 async function fetchAll(): Promise<void> {
   const cache = await caches.open(CACHE);

@@ -34,9 +34,7 @@ class Between {
         let text = '';
         answer.setEncoding('utf8').on('data', (part: string) => (text += part));
         // Another version has another name for what it keeps.
-        answer.on('end', () =>
-          outgoing.end(this.newer ? text.replace(/\b(\d{13})\b/g, '$1-newer') : text)
-        );
+        answer.on('end', () => outgoing.end(this.newer ? text.replace(/\b(\d{13})\b/g, '$1-newer') : text));
       });
       incoming.pipe(asked.on('error', () => outgoing.destroy()));
     });
@@ -55,7 +53,9 @@ class Between {
 
 const test = base.extend<{ between: Between }>({
   serviceWorkers: 'allow',
-  between: async ({}, use) => {
+  between: async ({ locale }, use) => {
+    // A fixture has to name something that it rests on.
+    void locale;
     const between = new Between(`http://localhost:${process.env.TEST_PORT}`);
     await between.start();
     await use(between);
