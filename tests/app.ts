@@ -13,6 +13,8 @@ export const NOW = new Date('2026-11-24T10:42:00');
 /** Writes down whatever a page says that it should not: messages of weight, errors, requests to another host. */
 export function watch(page: Page, baseURL: string | undefined, faults: string[]): void {
   page.on('console', (message) => {
+    // The test's own tool says so where it keeps the service worker off.
+    if (message.text().includes('registration blocked by Playwright')) return;
     if (['error', 'warning'].includes(message.type())) faults.push(`${message.type()}: ${message.text()}`);
   });
   page.on('pageerror', (error) => faults.push(`uncaught: ${error.message}`));

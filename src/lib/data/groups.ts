@@ -1,10 +1,12 @@
-import type { Ways } from '$lib/core/checks';
+import type { CheckCategory, Ways } from '$lib/core/checks';
+import type { WeeklyLesson } from '$lib/core/plan';
 import type { IsoDay } from '$lib/core/time';
 import { commit, type Writer } from './changes';
 import type { Database } from './database';
 import { newId } from './ids';
 import type { Group, Player } from './records';
 import { Refusal } from './refusal';
+import { MOST_FOCUSES } from './schema/group';
 
 const plain = (name: string) => name.trim().toLowerCase();
 
@@ -83,4 +85,25 @@ export const setGroupWay = (
     const group = await currentGroup(db, groupId);
     const { [subject]: _, ...others } = group.ways ?? {};
     await put('groups', { ...group, ways: way === null ? others : { ...others, [subject]: way } });
+  });
+
+/** Sets when a group comes every week. */
+export const setLessons = (db: Database, groupId: string, lessons: readonly WeeklyLesson[]): Promise<void> =>
+  commit(db, 'Changed the times of a group', async ({ put }) => {
+    const group = await currentGroup(db, groupId);
+    await put('groups', { ...group, lessons: [...lessons] });
+  });
+
+/** Sets what a group works on in a week; null leaves it open. */
+export const setFocus = (
+  db: Database,
+  groupId: string,
+  week: IsoDay,
+  category: CheckCategory | null
+): Promise<void> =>
+  commit(db, 'Planned a week', async ({ put }) => {
+    const group = await currentGroup(db, groupId);
+    const others = (group.focuses ?? []).filter((one) => one.week !== week);
+    const focuses = category ? [...others, { week, category }] : others;
+    await put('groups', { ...group, focuses: focuses.slice(-MOST_FOCUSES) });
   });

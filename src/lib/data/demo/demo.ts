@@ -24,7 +24,8 @@ import type {
 import { DEFAULT_SETTINGS } from '../settings';
 import { DEMO_CAST, type DemoPlayer } from './cast';
 import { demoKit } from './kit';
-import { DEMO_LESSONS, demoAids, demoLesson, demoSeats } from './lessons';
+import { demoGroupId, demoGroups } from './groups';
+import { DEMO_LESSONS, demoAids, demoLesson } from './lessons';
 import { demoSetUp } from './set-ups';
 
 /** Growth of a beginner, mm a day: about 6 cm a year. */
@@ -251,9 +252,6 @@ class Story {
   }
 }
 
-/** Groups of the made-up class, by their name. */
-const groupId = (name: string) => `demo-group-${name.toLowerCase().replace(/[^a-z]+/g, '-')}`;
-
 function tell(who: DemoPlayer, index: number, today: IsoDay): Story {
   const id = `demo-${String(index + 1).padStart(2, '0')}`;
   const player: Player = {
@@ -262,7 +260,7 @@ function tell(who: DemoPlayer, index: number, today: IsoDay): Story {
     birthMonth: who.ageMonths === null ? null : monthsLater(today, -who.ageMonths).slice(0, 7),
     curve: who.curve,
     family: who.family,
-    groupId: who.group === '' ? null : groupId(who.group),
+    groupId: who.group === '' ? null : demoGroupId(who.group),
     notes: who.notes,
     photosAllowed: quirk(who.name) > 0.5,
     archivedOn: who.story === 'archived' ? daysLater(today, -200) : null,
@@ -311,15 +309,11 @@ export function demoRecords(now: Date): DemoRecords {
   const today = dayOf(now);
   const stories = DEMO_CAST.map((who, index) => tell(who, index, today));
   const of = <T>(pick: (story: Story) => readonly T[]) => stories.flatMap(pick);
+  const players = stories.map(({ player }) => player);
   const names = [...new Set(DEMO_CAST.map(({ group }) => group))].filter((name) => name !== '');
   return {
-    groups: names.map((name) => ({
-      id: groupId(name),
-      name,
-      seating: demoSeats(stories.filter(({ who }) => who.group === name).map(({ player }) => player.id)),
-      demo: true
-    })),
-    players: stories.map(({ player }) => player),
+    groups: demoGroups(names, players, today),
+    players,
     measurements: of((story) => story.measurements),
     fits: of((story) => story.fits),
     setups: of((story) => story.setups),

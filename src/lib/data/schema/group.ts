@@ -1,6 +1,12 @@
-import { array, boolean, number, object, string } from 'yup';
-import { day, exactly, id, ways, type RecordOf } from './fields';
+import { array, boolean, mixed, number, object, string, type Schema } from 'yup';
+import { CHECK_CATEGORIES } from '$lib/core/checks/types';
+import { WEEKDAYS, type Weekday } from '$lib/core/plan';
+import { day, exactly, id, oneOf, ways, type RecordOf } from './fields';
 import { GROUP_LENGTH } from './player';
+
+/** Lessons of one group in a week, and weeks that are planned, at most. */
+export const MOST_LESSONS = 14;
+export const MOST_FOCUSES = 60;
 
 /** Players who are taught together, and where each has a seat in the room. */
 export const groupSchema = exactly(
@@ -28,6 +34,28 @@ export const groupSchema = exactly(
       .optional(),
     /** The group's own ways where they are not the teacher's. */
     ways: ways().optional(),
+    /** When it comes, every week. */
+    lessons: array()
+      .of(
+        exactly(
+          object({
+            weekday: mixed<Weekday>().oneOf(WEEKDAYS).required() as unknown as Schema<Weekday>,
+            time: string()
+              .matches(/^([01]\d|2[0-3]):[0-5]\d$/, 'must be a time such as 15:30')
+              .required(),
+            minutes: number().integer().min(5).max(300).required()
+          })
+        ).required()
+      )
+      .max(MOST_LESSONS)
+      .optional(),
+    /** What it works on in a week, by the week's Monday. */
+    focuses: array()
+      .of(
+        exactly(object({ week: day().required(), category: oneOf(CHECK_CATEGORIES).required() })).required()
+      )
+      .max(MOST_FOCUSES)
+      .optional(),
     demo: boolean().required()
   })
 );

@@ -15,6 +15,7 @@
   const everybody = new Roster();
   const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
   const anyPlayer = live(() => db.players.count(), 0);
+  const anyLesson = live(() => db.groups.filter(({ lessons }) => (lessons?.length ?? 0) > 0).count(), 0);
   const anyRemedy = live(() => db.remedies.count(), 0);
 
   const inState = (...standings: Standing[]) =>
@@ -93,6 +94,7 @@
             {first.player.name.length > 24 ? `${first.player.name.slice(0, 23)}…` : first.player.name}
           </a>
         {/if}
+        <a class="btn act" href="/week">The week</a>
         <a class="btn act" href="/players/new">New player</a>
       </div>
     </header>
@@ -102,6 +104,11 @@
         <h2 id="pains">Pain noted</h2>
         <PlayerEntries entries={pains} />
       </section>
+    {/if}
+    {#if anyLesson.current > 0}
+      {#await import('$lib/ui/plan/DayPlan.svelte') then { default: DayPlan }}
+        <DayPlan />
+      {/await}
     {/if}
     {#if underWay.length > 0}
       <section aria-labelledby="under-way">

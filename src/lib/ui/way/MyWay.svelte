@@ -106,8 +106,7 @@
       { value: 'weighed', text: 'By what is on record' },
       { value: 'listed', text: 'As the checks list them' }
     ]}
-    onpick={(order) =>
-      change('Changed the order of causes', { causesAsListed: order === 'listed' })}
+    onpick={(order) => change('Changed the order of causes', { causesAsListed: order === 'listed' })}
   />
   <p><a class="btn act" href="/checks">The checks: hide, reword, your own</a></p>
 </div>

@@ -1,0 +1,113 @@
+<script lang="ts">
+  import { byPlayer, dueUntil, lessonsOn } from '$lib/core/plan';
+  import { db } from '$lib/data';
+  import { toBring } from '$lib/data/plan';
+  import { clock } from '$lib/ui/clock.svelte';
+  import { live } from '$lib/ui/live.svelte';
+  import { duesText } from '$lib/words/plan';
+  import { Plan } from './plan.svelte';
+
+  /** The teacher's day: which groups come, who is due for what in each, and what to bring. */
+  const plan = new Plan();
+  const rows = $derived(lessonsOn(plan.groups, clock.today));
+  const dueIn = $derived(
+    rows.map(({ group }) => {
+      const ids = plan.membersOf(group).map(({ id }) => id);
+      return byPlayer(
+        dueUntil(
+          plan.dues.filter(({ playerId }) => ids.includes(playerId)),
+          clock.today
+        )
+      );
+    })
+  );
+  const bring = live(
+    async () => {
+      const all = rows.map(({ group }) => plan.membersOf(group));
+      return Promise.all(all.map((players) => toBring(db, players)));
+    },
+    [],
+    () => rows.map(({ group }) => plan.membersOf(group).map(({ id }) => id))
+  );
+  const MOST = 8;
+</script>
+
+{#if plan.ready && rows.length > 0}
+  <section aria-labelledby="comes" data-day-plan>
+    <h2 id="comes">Who comes today</h2>
+    {#each rows as { group, lesson }, i (`${group.id} ${lesson.time}`)}
+      {@const dues = dueIn[i] ?? []}
+      <article>
+        <p class="when"><b class="num">{lesson.time}</b><span class="soft">{lesson.minutes} min</span></p>
+        <div>
+          <h3><a href="/class/{group.id}">{group.name}</a></h3>
+          {#if dues.length === 0}
+            <p class="soft">Nobody is due.</p>
+          {:else}
+            <ul>
+              {#each dues.slice(0, MOST) as { playerId, dues: mine } (playerId)}
+                {@const player = plan.byId[playerId]}
+                {@const kind = mine[0]?.kind}
+                {#if player}
+                  <li class:pain={kind === 'pain'}>
+                    <a
+                      href={kind === 'check' || kind === 'pain'
+                        ? `/lesson/${player.id}`
+                        : `/fit/${player.id}${kind === 'set-up' ? '#set-up' : ''}`}>{player.name}</a
+                    >
+                    {duesText(mine, clock.today)}
+                  </li>
+                {/if}
+              {/each}
+              {#if dues.length > MOST}<li class="soft">and {dues.length - MOST} more</li>{/if}
+            </ul>
+          {/if}
+          {#if (bring.current[i] ?? []).length > 0}
+            <p data-bring>
+              <b>Bring</b>
+              {(bring.current[i] ?? [])
+                .map(({ what, of, count }) => `${count} × ${what === 'stool' ? `stool of ${of} mm` : of}`)
+                .join(', ')}
+            </p>
+          {/if}
+        </div>
+      </article>
+    {/each}
+  </section>
+{/if}
+
+<style>
+  article {
+    display: grid;
+    grid-template-columns: 5rem minmax(0, 1fr);
+    gap: 0 1rem;
+    padding-block: 0.6rem;
+    border-bottom: 1px solid var(--line);
+  }
+  .when {
+    display: grid;
+    align-content: start;
+  }
+  .when b {
+    font-size: 1.35rem;
+  }
+  h3 {
+    font-weight: 700;
+    font-size: 1.1rem;
+  }
+  a {
+    text-decoration: underline;
+    text-underline-offset: 0.2em;
+    line-height: 2.75rem;
+  }
+  ul {
+    columns: 2 20rem;
+  }
+  li {
+    break-inside: avoid;
+  }
+  .pain {
+    color: var(--stop);
+    font-weight: 650;
+  }
+</style>

@@ -1,0 +1,5 @@
+<script lang="ts">
+  import WeekPlace from '$lib/ui/plan/WeekPlace.svelte';
+</script>
+
+<WeekPlace />
