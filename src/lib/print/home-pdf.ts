@@ -11,7 +11,7 @@ const MARGIN_MM = 8;
 const PICTURE_MM = 30;
 
 /** The picture of a point, drawn for paper. */
-export function pointPicture({ picture: { question, view: name } }: HomeCardPoint): Drawing {
+export function pointPicture({ picture: { question, view: name } }: Pick<HomeCardPoint, 'picture'>): Drawing {
   const view = VIEWS[name];
   const heightMm = question.readings.height?.[0] ?? 1400;
   const box = { wide: HOME_PX, high: HOME_PX };
@@ -57,7 +57,7 @@ function drawHomeCard(pen: Pen, card: HomeCard, pictureOf: (point: HomeCardPoint
   const high = 36;
   card.points.forEach((point, i) => {
     const top = 18 + i * high;
-    picture(pen, pictureOf(point), MARGIN_MM, top, PICTURE_MM, high - 4);
+    pictureInBox(pen, pictureOf(point), MARGIN_MM, top, PICTURE_MM, high - 4);
     const left = MARGIN_MM + PICTURE_MM + 4;
     const beside = WIDTH_MM - MARGIN_MM - left;
     let y = pen.paragraph(`${i + 1}  ${point.line}`, left, top + 4.5, beside, { size: 10.5, bold: true });
@@ -74,7 +74,14 @@ function drawHomeCard(pen: Pen, card: HomeCard, pictureOf: (point: HomeCardPoint
 }
 
 /** A picture in a box, as large as it can be. */
-function picture(pen: Pen, drawing: Drawing, left: number, top: number, wide: number, high: number): void {
+export function pictureInBox(
+  pen: Pen,
+  drawing: Drawing,
+  left: number,
+  top: number,
+  wide: number,
+  high: number
+): void {
   const { x, y, width, height } = drawing.window;
   const scale = Math.min(wide / width, high / height);
   pen.picture(

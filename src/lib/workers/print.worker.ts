@@ -4,6 +4,8 @@ import { cardPicture } from '$lib/print/card-picture';
 import { cardsPdf, type Printed } from '$lib/print/card-pdf';
 import type { HomeCard } from '$lib/print/home-card';
 import { homePdf } from '$lib/print/home-pdf';
+import { reportPdf } from '$lib/print/report-pdf';
+import type { TermReport } from '$lib/print/report';
 import { labelsPdf } from '$lib/print/labels-pdf';
 import type { Paper } from '$lib/print/papers';
 import { tapesPdf, type PrintedStrips, type TapeStrip } from '$lib/print/tapes-pdf';
@@ -14,6 +16,7 @@ const door = {
   cards: (cards: readonly Card[], paper: Paper, report: Report): Promise<Printed> =>
     cardsPdf(cards, ({ drawing }) => cardPicture(drawing), { paper, report }),
   home: (cards: readonly HomeCard[], report: Report): Promise<Printed> => homePdf(cards, undefined, report),
+  report: (report: TermReport): Promise<Printed> => reportPdf(report),
   labels: (cards: readonly Card[], paper: Paper, report: Report): Promise<Printed> =>
     labelsPdf(cards, { paper, report }),
   strips: (

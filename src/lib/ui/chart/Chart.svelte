@@ -1,42 +1,73 @@
 <script lang="ts" module>
-  import { LineChart, ScatterChart, type LineSeriesOption, type ScatterSeriesOption } from 'echarts/charts';
+  import {
+    HeatmapChart,
+    LineChart,
+    ScatterChart,
+    type HeatmapSeriesOption,
+    type LineSeriesOption,
+    type ScatterSeriesOption
+  } from 'echarts/charts';
   import {
     AriaComponent,
     GridComponent,
     TooltipComponent,
+    VisualMapComponent,
     type AriaComponentOption,
     type GridComponentOption,
-    type TooltipComponentOption
+    type TooltipComponentOption,
+    type VisualMapComponentOption
   } from 'echarts/components';
   import { init, use, type ComposeOption, type ECharts } from 'echarts/core';
   import { SVGRenderer } from 'echarts/renderers';
 
-  use([LineChart, ScatterChart, GridComponent, TooltipComponent, AriaComponent, SVGRenderer]);
+  use([
+    HeatmapChart,
+    LineChart,
+    ScatterChart,
+    GridComponent,
+    TooltipComponent,
+    VisualMapComponent,
+    AriaComponent,
+    SVGRenderer
+  ]);
 
   export type ChartOption = ComposeOption<
+    | HeatmapSeriesOption
     | LineSeriesOption
     | ScatterSeriesOption
     | GridComponentOption
     | TooltipComponentOption
     | AriaComponentOption
+    | VisualMapComponentOption
   >;
 </script>
 
 <script lang="ts">
   import { onMount } from 'svelte';
+  import { download } from '$lib/ui/download';
 
   /** A chart as vectors that follows its width and the theme. */
   let {
     option,
     label,
-    height = 320
+    height = 320,
+    saveAs
   }: {
     /** What to draw, for an element from which the theme's colours can be read. */
     option: (host: HTMLElement) => ChartOption;
     /** What it shows, in a sentence. */
     label: string;
     height?: number;
+    /** The name of the file when its picture is saved; it can't be where there is none. */
+    saveAs?: string;
   } = $props();
+
+  /** Saves what is drawn as vectors. */
+  function savePicture() {
+    const drawn = host.querySelector('svg');
+    if (drawn && saveAs)
+      download(`${saveAs}.svg`, 'image/svg+xml', new XMLSerializer().serializeToString(drawn));
+  }
 
   let host: HTMLDivElement;
   let chart = $state.raw<ECharts | null>(null);
@@ -63,3 +94,14 @@
 </script>
 
 <div bind:this={host} role="img" aria-label={label} style:height="{height}px"></div>
+{#if saveAs}
+  <p class="no-print">
+    <button type="button" class="act-quiet" onclick={savePicture}>Save the picture</button>
+  </p>
+{/if}
+
+<style>
+  button {
+    min-height: 2.75rem;
+  }
+</style>

@@ -54,6 +54,7 @@
         aria-label="Seen"
       ></progress>
       <span class="aside">
+        <a class="btn act" href="/progress/{groupId}">Progress</a>
         <button
           type="button"
           class="btn act"

@@ -34,7 +34,7 @@
 
 {#if plan.ready && rows.length > 0}
   <section aria-labelledby="comes" data-day-plan>
-    <h2 id="comes">Who comes today</h2>
+    <h2 id="comes">Who comes</h2>
     {#each rows as { group, lesson }, i (`${group.id} ${lesson.time}`)}
       {@const dues = dueIn[i] ?? []}
       <article>

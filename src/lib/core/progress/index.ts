@@ -1,0 +1,8 @@
+export {
+  coursesOf,
+  testsOf,
+  weeksOf,
+  type CheckCourse,
+  type TestCourse,
+  type WeekStrength
+} from './progress';

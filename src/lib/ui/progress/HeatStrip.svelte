@@ -1,0 +1,77 @@
+<script lang="ts">
+  import Chart, { type ChartOption } from '$lib/ui/chart/Chart.svelte';
+  import { shadesOf, tonesOf } from '$lib/ui/chart/tones';
+  import { strengthWord } from '$lib/words/progress';
+
+  /** Strength over time, a row for each check or player; the number in each field says it besides the shade. */
+  let {
+    rows,
+    columns,
+    cells,
+    label,
+    saveAs
+  }: {
+    /** Names, the first on top. */
+    rows: readonly string[];
+    columns: readonly string[];
+    /** Place of the column, place of the row, strength 1 to 4. */
+    cells: readonly (readonly [column: number, row: number, strength: number])[];
+    label: string;
+    saveAs: string;
+  } = $props();
+
+  const ROW_PX = 26;
+  const LONGEST = 40;
+  /** How heavy the shade of each strength is, 1 to 4. */
+  const WEIGHTS = [0.08, 0.22, 0.4, 0.62];
+  const short = (name: string) => (name.length > LONGEST ? `${name.slice(0, LONGEST - 1)}…` : name);
+
+  function option(host: HTMLElement): ChartOption {
+    const tones = tonesOf(host, ['ink', 'line']);
+    const shades = shadesOf(host, 'fits', WEIGHTS);
+    return {
+      animation: false,
+      grid: { left: 264, right: 12, top: 8, bottom: 56 },
+      xAxis: {
+        type: 'category',
+        data: [...columns],
+        axisLabel: { color: tones.ink, rotate: 45, fontSize: 12 },
+        axisLine: { lineStyle: { color: tones.line } }
+      },
+      yAxis: {
+        type: 'category',
+        inverse: true,
+        data: rows.map(short),
+        axisLabel: { color: tones.ink, fontSize: 12, width: 250, overflow: 'truncate', interval: 0 },
+        axisLine: { lineStyle: { color: tones.line } }
+      },
+      tooltip: {
+        formatter: (params) => {
+          const { value } = Array.isArray(params) ? (params[0] ?? { value: [] }) : params;
+          const [column = 0, row = 0, strength = 0] = value as readonly number[];
+          return `${rows[row] ?? ''}, ${columns[column] ?? ''}: ${strengthWord(strength)}`;
+        }
+      },
+      // The theme's colours as they are: only their weight says how strong.
+      visualMap: {
+        type: 'piecewise',
+        show: false,
+        pieces: shades.map((color, i) => ({ min: i + 0.5, max: i + 1.5, color }))
+      },
+      series: [
+        {
+          type: 'heatmap',
+          data: cells.map((cell) => [...cell]),
+          label: {
+            show: true,
+            color: tones.ink,
+            formatter: ({ value }) => String(Math.round((value as readonly number[])[2] ?? 0))
+          },
+          itemStyle: { borderColor: tones.line, borderWidth: 1 }
+        }
+      ]
+    };
+  }
+</script>
+
+<Chart {option} {label} {saveAs} height={rows.length * ROW_PX + 70} />

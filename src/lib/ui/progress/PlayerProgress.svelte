@@ -1,0 +1,294 @@
+<script lang="ts">
+  import { coursesOf, testsOf } from '$lib/core/progress';
+  import { daysLater } from '$lib/core/time';
+  import {
+    db,
+    DEFAULT_SETTINGS,
+    getSettings,
+    newestFirst,
+    newestFitOf,
+    readingsOf,
+    seenResults,
+    type Player
+  } from '$lib/data';
+  import { toCsv } from '$lib/data/csv';
+  import { waysFor } from '$lib/data/library';
+  import { faultLooks, standingsFor, strengthBy } from '$lib/data/remedies';
+  import { termReport } from '$lib/print/report';
+  import { clock } from '$lib/ui/clock.svelte';
+  import { download, fileNamePart } from '$lib/ui/download';
+  import Fold from '$lib/ui/Fold.svelte';
+  import { drawnAs } from '$lib/ui/lesson/drawn-as';
+  import { LiveLibrary } from '$lib/ui/lesson/library.svelte';
+  import { live } from '$lib/ui/live.svelte';
+  import { EFFECT_WORDS } from '$lib/words/causes';
+  import { CAUSE_WORDS, categoryName, outcomeText } from '$lib/words/checks';
+  import { dayText } from '$lib/words/dates';
+  import { courseText, strengthWord, testText, testValue } from '$lib/words/progress';
+  import HeatStrip from './HeatStrip.svelte';
+  import TermReportView from './TermReportView.svelte';
+  import TestChart from './TestChart.svelte';
+
+  /** How one player came along: checks over time, tests, what is stuck, what helped, and the term's report. */
+  let { player }: { player: Player } = $props();
+
+  const id = $derived(player.id);
+  const owned = () => ({ playerId: id });
+  const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
+  const group = live(
+    async () => (await db.groups.get(player.groupId ?? '')) ?? null,
+    null,
+    () => player.groupId
+  );
+  const results = live(
+    () => db.checks.where(owned()).toArray(),
+    [],
+    () => id
+  );
+  const remedies = live(
+    () => db.remedies.where(owned()).toArray(),
+    [],
+    () => id
+  );
+  const measurements = live(
+    () => db.measurements.where(owned()).toArray(),
+    [],
+    () => id
+  );
+  const fits = live(
+    () => db.fits.where(owned()).toArray(),
+    [],
+    () => id
+  );
+  const setups = live(
+    () => db.setups.where(owned()).toArray(),
+    [],
+    () => id
+  );
+  const library = new LiveLibrary(() =>
+    settings.ready && group.ready
+      ? { family: player.family, settings: settings.current, ways: waysFor(settings.current, group.current) }
+      : null
+  );
+
+  const TERMS = { '13 weeks': 91, '26 weeks': 182, 'a year': 365 } as const;
+  let term = $state<keyof typeof TERMS>('26 weeks');
+  const from = $derived(daysLater(clock.today, -TERMS[term]));
+  const seen = $derived(seenResults(results.current).filter(({ day }) => day >= from));
+  const courses = $derived(coursesOf(library.checks, seen, clock.today));
+  const tests = $derived(testsOf(library.checks, seen));
+  const stuck = $derived(courses.filter(({ stuckSince }) => stuckSince !== null));
+  const days = $derived([...new Set(courses.flatMap((course) => course.days.map(({ day }) => day)))].sort());
+  const cells = $derived(
+    courses.flatMap((course, row) =>
+      course.days.map(({ day, strength }): [number, number, number] => [days.indexOf(day), row, strength])
+    )
+  );
+  const tried = $derived(
+    standingsFor(
+      remedies.current,
+      faultLooks(results.current, strengthBy(library.checks)),
+      clock.today
+    ).toReversed()
+  );
+  const titleOf = (checkId: string) => library.checks.find((check) => check.id === checkId)?.title ?? checkId;
+  const who = $derived(
+    drawnAs(
+      player.family,
+      readingsOf({ measurements: measurements.current, today: clock.today }),
+      newestFitOf(player, fits.current)?.size ?? null,
+      newestFirst(setups.current).find(({ family }) => family === player.family) ?? null,
+      settings.current
+    )
+  );
+  const report = $derived(
+    termReport({
+      player,
+      courses,
+      tests,
+      from,
+      today: clock.today,
+      who,
+      teacherName: settings.current.teacherName
+    })
+  );
+  const file = $derived(`progress-${fileNamePart(player.name)}`);
+
+  function saveTable() {
+    const known = new Map(library.checks.map((check) => [check.id, check]));
+    const rows = newestFirst(results.current).flatMap(({ checkId, day, outcome, faults }) => {
+      const check = known.get(checkId);
+      if (!check || day < from) return [];
+      const texts = check.faults.filter((fault) => faults.includes(fault.id)).map(({ text }) => text);
+      return [
+        [
+          day,
+          categoryName(check.category, player.family),
+          check.title,
+          outcomeText(outcome),
+          texts.join('; ')
+        ]
+      ];
+    });
+    download(`${file}.csv`, 'text/csv', toCsv(['day', 'category', 'check', 'seen', 'faults'], rows));
+  }
+</script>
+
+<div class="course">
+  <header class="no-print">
+    <div>
+      <h1>Progress of {player.name}</h1>
+      <p class="soft">{courses.length} checks looked at on {days.length} days</p>
+    </div>
+    <div class="ways">
+      {#each Object.keys(TERMS) as name (name)}
+        <button
+          type="button"
+          class="btn act"
+          aria-pressed={term === name}
+          onclick={() => (term = name as keyof typeof TERMS)}>{name}</button
+        >
+      {/each}
+      <button
+        type="button"
+        class="btn act"
+        data-act="save-table"
+        disabled={courses.length === 0}
+        onclick={saveTable}>Save as a list</button
+      >
+      <a class="btn act" href="/players/{player.id}">History</a>
+    </div>
+  </header>
+  {#if !library.ready || !results.ready}
+    <p class="soft">Opening the record…</p>
+  {:else if courses.length === 0}
+    <p>Nothing was looked at in this time.</p>
+    <p><a class="btn act-next" href="/lesson/{player.id}">To the lesson</a></p>
+  {:else}
+    <div class="no-print parts">
+      <section aria-labelledby="over-time">
+        <h2 id="over-time">Checks over time</h2>
+        <p class="soft">1 not yet, 2 with help, 3 mostly, 4 secure.</p>
+        <HeatStrip
+          rows={courses.map(({ check }) => check.title)}
+          columns={days.map(dayText)}
+          {cells}
+          label="{courses.length} checks of {player.name} over {days.length} days"
+          saveAs={file}
+        />
+        <Fold name="courses" title="As a table">
+          <table>
+            <thead><tr><th>Check</th><th>Now</th><th>Course</th></tr></thead>
+            <tbody>
+              {#each courses as course (course.check.id)}
+                <tr data-course={course.check.id}>
+                  <th scope="row">{course.check.title}</th>
+                  <td>{strengthWord(course.days.at(-1)?.strength ?? 0)}</td>
+                  <td>{courseText(course)}</td>
+                </tr>
+              {/each}
+            </tbody>
+          </table>
+        </Fold>
+      </section>
+      {#if stuck.length > 0}
+        <section aria-labelledby="stuck">
+          <h2 id="stuck">Stuck</h2>
+          <ul>
+            {#each stuck as course (course.check.id)}
+              <li data-stuck={course.check.id}><b>{course.check.title}</b> {courseText(course)}</li>
+            {/each}
+          </ul>
+        </section>
+      {/if}
+      {#if tests.length > 0}
+        <section aria-labelledby="tests">
+          <h2 id="tests">Tests</h2>
+          <div class="tests">
+            {#each tests as test (test.check.id)}
+              <figure>
+                <figcaption>{testText(test)}</figcaption>
+                <TestChart {test} />
+                <Fold name="test-{test.check.id}" title="As a table">
+                  <table>
+                    <tbody>
+                      {#each test.points as { day, value }, i (`${day} ${i}`)}
+                        <tr><th scope="row">{dayText(day)}</th><td>{testValue(test.check, value)}</td></tr>
+                      {/each}
+                    </tbody>
+                  </table>
+                </Fold>
+              </figure>
+            {/each}
+          </div>
+        </section>
+      {/if}
+      {#if tried.length > 0}
+        <section aria-labelledby="tried">
+          <h2 id="tried">What was tried</h2>
+          <ul>
+            {#each tried as { remedy, effects, open } (remedy.id)}
+              <li>
+                {dayText(remedy.day)} <b>{titleOf(remedy.checkId)}</b>
+                {CAUSE_WORDS[remedy.cause]}: {remedy.remedy}
+                {effects.map(({ effect }) => EFFECT_WORDS[effect]).join(', then ')}
+                {open ? '(open)' : ''}
+              </li>
+            {/each}
+          </ul>
+        </section>
+      {/if}
+    </div>
+    <TermReportView {report} {file} />
+  {/if}
+</div>
+
+<style>
+  .course {
+    padding: 0.25rem 1.5rem 2rem;
+    max-width: 76rem;
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 1rem;
+  }
+  .parts {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 1.25rem;
+  }
+  header,
+  .ways {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    gap: 0.5rem 1rem;
+  }
+  [aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--ground);
+  }
+  h2 {
+    font-weight: 700;
+    font-size: 1.1rem;
+    border-bottom: 1px solid var(--ink);
+    margin-bottom: 0.35rem;
+  }
+  .tests {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(min(26rem, 100%), 1fr));
+    gap: 1rem 2rem;
+  }
+  th {
+    text-align: left;
+    font-weight: 550;
+    padding-right: 1rem;
+  }
+  td {
+    padding: 0.25rem 1rem 0.25rem 0;
+  }
+  @media print {
+    .course {
+      padding: 0;
+    }
+  }
+</style>
