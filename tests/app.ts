@@ -59,7 +59,7 @@ export async function given(page: Page, records: Given): Promise<void> {
   await page.evaluate(
     async ({ name, version, stores, tables }) => {
       const db = new (globalThis as unknown as { Dexie: typeof Dexie }).Dexie(name);
-      db.version(version).stores({ ...stores, changes: '++seq, undone', foreseen: 'id' });
+      db.version(version).stores({ ...stores, changes: '++seq, undone', foreseen: 'id', bases: 'id, at' });
       await db.open();
       for (const [table, rows] of Object.entries(tables)) await db.table(table).bulkPut([...rows]);
       db.close();

@@ -1,6 +1,7 @@
 import { dayOf } from '$lib/core/time';
 import { commit, problemWith } from './changes';
 import { SCHEMA_VERSION, type Database } from './database';
+import { canonical } from './merge';
 import { MIGRATIONS, type Rows } from './migrations';
 import { OWNED_TABLES, ownerKey, ownerOf, TABLE_NAMES, TABLES, type Records, type TableName } from './tables';
 
@@ -14,6 +15,11 @@ export interface Backup {
   /** Version of the records' schema. */
   readonly version: number;
   readonly savedAt: string;
+  /** By what another copy knows this file again, and the files that this copy knew before; absent in older ones. */
+  readonly stamp?: string;
+  readonly ancestors?: readonly string[];
+  /** Holds only some players: what is missing was not taken away. */
+  readonly part?: true;
   readonly tables: BackupTables;
 }
 
@@ -41,6 +47,10 @@ export const writeBackup = (db: Database, now = new Date()): Promise<Backup> =>
 export const backupFileName = (now: Date): string => `${BACKUP_FORMAT}-${dayOf(now)}.json`;
 
 const fail = (problem: string): ReadBackup => ({ ok: false, problem });
+const LONGEST_STAMP = 120;
+const MOST_STAMPS = 40;
+const isStamp = (value: unknown): value is string =>
+  typeof value === 'string' && value.length <= LONGEST_STAMP;
 const isObject = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
@@ -96,6 +106,11 @@ export function readBackup(text: string): ReadBackup {
       format: BACKUP_FORMAT,
       version: SCHEMA_VERSION,
       savedAt: typeof savedAt === 'string' ? savedAt : '',
+      ...(typeof file.stamp === 'string' ? { stamp: file.stamp.slice(0, LONGEST_STAMP) } : {}),
+      ...(Array.isArray(file.ancestors)
+        ? { ancestors: file.ancestors.filter(isStamp).slice(0, MOST_STAMPS) }
+        : {}),
+      ...(file.part === true ? { part: true } : {}),
       tables: read as unknown as BackupTables
     }
   };
@@ -136,13 +151,6 @@ export interface RestorePreview {
   readonly same: number;
   /** Records that only this browser has; they stay, or go when everything is replaced. */
   readonly onlyHere: number;
-}
-
-/** Order of keys does not matter to a record. */
-function canonical(value: unknown): string {
-  return JSON.stringify(value, (_, inner: unknown) =>
-    isObject(inner) ? Object.fromEntries(Object.entries(inner).sort(([a], [b]) => (a < b ? -1 : 1))) : inner
-  );
 }
 
 /** Compares a backup with what is stored, before anything is written. */

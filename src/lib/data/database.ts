@@ -13,11 +13,22 @@ export const WRITTEN_BY_NEWER = 'The records were written by a newer version.';
 /** The browser counts a database's versions in tenths of the library's. */
 const NATIVE_PER_VERSION = 10;
 
+/** What this copy and another knew alike, by the stamp of the file in which it stood: a print of each record. */
+export interface KnownBase {
+  readonly id: string;
+  readonly at: string;
+  readonly prints: Readonly<Record<string, string>>;
+}
+
 type Tables = { readonly [Name in TableName]: Table<Records[Name], string> };
 
 /** The browser's own database: the teacher's records, the journal of changes, and what is foreseen from them. */
 export type Database = Dexie &
-  Tables & { readonly changes: Table<Change, number>; readonly foreseen: Table<Foreseen, string> };
+  Tables & {
+    readonly changes: Table<Change, number>;
+    readonly foreseen: Table<Foreseen, string>;
+    readonly bases: Table<KnownBase, string>;
+  };
 
 /** What earlier versions had, as they wrote it. */
 const EARLIER: Readonly<Record<number, Readonly<Record<string, string>>>> = {
@@ -85,7 +96,8 @@ export function createDatabase(name = DATABASE_NAME): Database {
     .stores({
       ...Object.fromEntries(TABLE_NAMES.map((table) => [table, TABLES[table].indexes])),
       changes: '++seq, undone',
-      foreseen: 'id'
+      foreseen: 'id',
+      bases: 'id, at'
     })
     .upgrade((transaction) => migrate(transaction, SCHEMA_VERSION));
   // The library would open a newer database all the same and write records that the newer version mistrusts.

@@ -475,6 +475,7 @@ describe('any route', () => {
       '/api/v1/growth',
       '/api/v1/checks',
       '/api/v1/focus',
+      '/api/v1/causes',
       '/api/v1/setup',
       '/api/v1/tapes',
       '/api/v1/adjust',

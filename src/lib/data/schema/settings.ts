@@ -1,4 +1,4 @@
-import { array, boolean, mixed, number, object, type ISchema, type TestContext } from 'yup';
+import { array, boolean, mixed, number, object, string, type ISchema, type TestContext } from 'yup';
 import {
   EDITABLE_DIMENSIONS,
   FAMILIES,
@@ -10,6 +10,11 @@ import { LENGTH_UNITS } from '$lib/core/length';
 import { OWN_REST_KINDS, REST_SCHOOLS, SCROLL_SCHOOLS, TILT_SCHOOLS } from '$lib/core/setup';
 import { A_RANGE_HZ } from '$lib/core/tones';
 import { each, exactly, id, landingRule, length, oneOf, text, ways, type RecordOf } from './fields';
+
+/** Letters to families that a teacher can word anew. */
+export const LETTER_KINDS = ['size', 'set-up', 'practice'] as const;
+export type LetterKind = (typeof LETTER_KINDS)[number];
+export const LETTER_LENGTH = 4000;
 
 const THEMES = ['light', 'dark', 'system'] as const;
 export type ThemeChoice = (typeof THEMES)[number];
@@ -101,6 +106,8 @@ export const settingsSchema = exactly(
     rests: array().of(ownRest.required()).max(MOST_OWN_RESTS).optional(),
     /** The A that is tuned to, Hz; the usual one where absent. */
     aHz: number().min(A_RANGE_HZ[0]).max(A_RANGE_HZ[1]).optional(),
+    /** The teacher's own templates of letters, by kind; the usual ones where absent. */
+    letters: each(LETTER_KINDS, () => string().max(LETTER_LENGTH)).optional(),
     /** Printed on the card. */
     teacherName: text(80)
   })

@@ -8,6 +8,7 @@
   import { status } from '$lib/ui/shell/status.svelte';
   import { dayText } from '$lib/words/dates';
   import { TABLE_WORDS } from '$lib/words/tables';
+  import CopyPart from './CopyPart.svelte';
   import FilePick from './FilePick.svelte';
   import PlayerImport from './PlayerImport.svelte';
 
@@ -138,6 +139,8 @@
       </div>
     {/if}
   </section>
+
+  <CopyPart />
 
   <section aria-labelledby="players-list">
     <h2 id="players-list">Players as a list</h2>

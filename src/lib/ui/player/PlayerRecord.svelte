@@ -114,6 +114,7 @@
         <a class="btn act-next" href="/fit/{who.id}">To the bench</a>
         <a class="btn act" href="/lesson/{who.id}">Lesson</a>
         <a class="btn act" href="/progress/{who.id}">Progress</a>
+        <a class="btn act" href="/letter/{who.id}">Letters</a>
         <a class="btn act" href="/set-up/{who.id}">Set-up, large</a>
         <a class="btn act" href="/card/{who.id}">Card</a>
         <button type="button" class="btn act" onclick={() => (editing = !editing)} aria-expanded={editing}

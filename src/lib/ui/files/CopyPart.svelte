@@ -1,0 +1,200 @@
+<script lang="ts">
+  import { db, type Group, type Player } from '$lib/data';
+  import type { Backup } from '$lib/data/backup';
+  import type { MergePreview, Scope } from '$lib/data/exchange';
+  import type { Pick } from '$lib/data/merge';
+  import { Action } from '$lib/ui/action.svelte';
+  import { download, fileNamePart } from '$lib/ui/download';
+  import { live } from '$lib/ui/live.svelte';
+  import { attempt } from '$lib/ui/shell/attempt';
+  import { status } from '$lib/ui/shell/status.svelte';
+  import FilePick from './FilePick.svelte';
+  import MergeTable from './MergeTable.svelte';
+
+  /** Files from and to another teacher's copy: handed over whole, by group or by player, locked or not, and merged. */
+  const players = live<readonly Player[]>(() => db.players.orderBy('name').toArray(), []);
+  const groups = live<readonly Group[]>(() => db.groups.toArray(), []);
+
+  let chosen = $state('all');
+  const scope: Scope = $derived.by(() => {
+    const [kind = '', id = ''] = [chosen.slice(0, 2), chosen.slice(2)];
+    if (kind === 'g:') return { kind: 'group', groupId: id };
+    return kind === 'p:' ? { kind: 'player', playerId: id } : { kind: 'all' };
+  });
+  const named = $derived(
+    scope.kind === 'all'
+      ? 'everything'
+      : scope.kind === 'group'
+        ? (groups.current.find(({ id }) => id === scope.groupId)?.name ?? 'group')
+        : (players.current.find(({ id }) => id === scope.playerId)?.name ?? 'player')
+  );
+
+  const lockable = globalThis.isSecureContext;
+  let password = $state('');
+  const saving = new Action();
+  const save = () =>
+    saving.run(async () => {
+      const { writeCopy } = await import('$lib/data/exchange');
+      const text = JSON.stringify(await writeCopy(db, scope));
+      const name = `jarvel-${password === '' ? '' : 'locked-'}${password === '' ? fileNamePart(named) : 'copy'}.json`;
+      if (password === '') download(name, 'application/json', text);
+      else {
+        const { lockText } = await import('$lib/data/lock');
+        download(name, 'application/json', await lockText(text, password));
+      }
+      password = '';
+    });
+
+  let problem = $state('');
+  /** A locked file that waits for its password. */
+  let locked = $state<string | null>(null);
+  let opening = $state('');
+  let file = $state.raw<Backup | null>(null);
+  let preview = $state.raw<MergePreview | null>(null);
+  let picks = $state.raw<ReadonlyMap<string, Pick>>(new Map());
+  const merging = new Action();
+
+  function startAnew() {
+    problem = opening = '';
+    locked = file = preview = null;
+    picks = new Map();
+  }
+
+  async function read(text: string) {
+    const [{ readBackup }, { previewMerge }] = await Promise.all([
+      import('$lib/data/backup'),
+      import('$lib/data/exchange')
+    ]);
+    const found = readBackup(text);
+    if (!found.ok) {
+      problem = found.problem;
+      return;
+    }
+    file = found.backup;
+    preview = await previewMerge(db, found.backup, { kind: 'all' });
+  }
+  async function pick(picked: File) {
+    startAnew();
+    await attempt(async () => {
+      const text = await picked.text();
+      const { isLocked } = await import('$lib/data/lock');
+      if (isLocked(text)) locked = text;
+      else await read(text);
+    });
+  }
+  const unlock = () =>
+    merging.run(async () => {
+      const { unlockText } = await import('$lib/data/lock');
+      const opened = await unlockText(locked ?? '', opening);
+      if (!opened.ok) {
+        problem = opened.problem;
+        return;
+      }
+      startAnew();
+      await read(opened.text);
+    });
+  async function merge() {
+    const [mine, shown] = [file, preview];
+    if (!mine || !shown) return;
+    const { applyMerge } = await import('$lib/data/exchange');
+    if (await merging.run(() => applyMerge(db, mine, shown, picks))) {
+      startAnew();
+      status.say('The other copy is merged. Undo brings back what was here before.');
+    }
+  }
+</script>
+
+<section aria-labelledby="other-copy" data-copies>
+  <h2 id="other-copy">Another teacher</h2>
+  <p>
+    Hand over a player, a group or everything as a file; read in there, it is merged. What both of you changed
+    is shown side by side.
+  </p>
+  <div class="row">
+    <label
+      >What goes over
+      <select class="field" bind:value={chosen}>
+        <option value="all">Everything</option>
+        {#each groups.current as { id, name } (id)}<option value="g:{id}">Group: {name}</option>{/each}
+        {#each players.current as { id, name } (id)}<option value="p:{id}">{name}</option>{/each}
+      </select></label
+    >
+    {#if lockable}
+      <label
+        >Password, if it is to be locked
+        <input class="field" type="password" autocomplete="new-password" bind:value={password} /></label
+      >
+    {:else}
+      <p class="soft">This connection is not secure, so the browser can’t lock files here.</p>
+    {/if}
+    <button
+      type="button"
+      class="btn act"
+      data-act="save-copy"
+      disabled={saving.busy || (password !== '' && password.length < 8)}
+      onclick={save}>{saving.busy ? 'Writing…' : 'Save the file'}</button
+    >
+  </div>
+  {#if password !== '' && password.length < 8}<p class="soft">A password needs at least 8 characters.</p>{/if}
+  <p class="row"><FilePick label="Read in another copy…" accept="application/json,.json" onpick={pick} /></p>
+  {#if problem !== ''}<p class="problem" role="alert">{problem}</p>{/if}
+  {#if locked !== null}
+    <form
+      class="row"
+      onsubmit={(event) => {
+        event.preventDefault();
+        void unlock();
+      }}
+    >
+      <label
+        >Password of the file
+        <input class="field" type="password" autocomplete="off" required bind:value={opening} /></label
+      >
+      <button type="submit" class="btn act" disabled={merging.busy}
+        >{merging.busy ? 'Opening…' : 'Open it'}</button
+      >
+    </form>
+  {/if}
+  {#if preview}
+    <div class="preview" role="region" aria-label="What merging would change">
+      <MergeTable {preview} {picks} onpick={(key, how) => (picks = new Map([...picks, [key, how]]))} />
+      <p class="row">
+        <button type="button" class="btn act-next" data-act="merge" disabled={merging.busy} onclick={merge}
+          >Merge</button
+        >
+        <button type="button" class="btn act" onclick={startAnew}>Leave it</button>
+      </p>
+    </div>
+  {/if}
+</section>
+
+<style>
+  section {
+    border-top: 1px solid var(--ink);
+    padding-top: 0.75rem;
+    display: grid;
+    gap: 0.6rem;
+  }
+  .row {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.75rem;
+    align-items: end;
+  }
+  label {
+    display: grid;
+    max-width: 20rem;
+  }
+  .problem {
+    border-left: 4px solid var(--stop);
+    padding: 0.5rem 1rem;
+    color: var(--stop);
+    font-weight: 550;
+  }
+  .preview {
+    border-left: 4px solid var(--next);
+    padding: 0.5rem 1rem;
+    display: grid;
+    gap: 0.6rem;
+  }
+</style>

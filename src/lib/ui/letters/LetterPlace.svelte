@@ -1,0 +1,195 @@
+<script lang="ts">
+  import { changeSettings, db, DEFAULT_SETTINGS, getSettings, type Player } from '$lib/data';
+  import { LETTER_KINDS, LETTER_LENGTH, type LetterKind } from '$lib/data/schema/settings';
+  import { Action } from '$lib/ui/action.svelte';
+  import Fold from '$lib/ui/Fold.svelte';
+  import { live } from '$lib/ui/live.svelte';
+  import NoPlayer from '$lib/ui/player/NoPlayer.svelte';
+  import { status } from '$lib/ui/shell/status.svelte';
+  import { TypedTexts } from '$lib/ui/typed.svelte';
+  import { SETTINGS_FORM } from '$lib/data';
+  import {
+    fillLetter,
+    LETTER_NAMES,
+    LETTER_TEMPLATES,
+    LETTER_VALUE_NAMES,
+    LETTER_VALUES
+  } from '$lib/words/letters';
+  import { letterValues } from './letter-values';
+
+  /** Letters and messages home, from the teacher's templates; nothing is sent from here. */
+  let { playerId }: { playerId: string } = $props();
+
+  const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
+  const player = live<Player | null>(async () => (await db.players.get(playerId)) ?? null, null);
+  const values = live(() => letterValues(playerId), null);
+  const typed = new TypedTexts(SETTINGS_FORM);
+  let kind = $state<LetterKind>('size');
+
+  const kept = $derived(settings.current.letters?.[kind] ?? LETTER_TEMPLATES[kind]);
+  const field = $derived(`letter.${kind}`);
+  const template = $derived(typed.of(field) ?? kept);
+  const letter = $derived(fillLetter(template, values.current ?? {}));
+  const isWhole = $derived(letter.missing.length + letter.unknown.length === 0);
+
+  const keeping = new Action();
+  const keep = (text: string | undefined) =>
+    keeping.run(async () => {
+      const mine = kind;
+      await changeSettings(db, 'Changed a letter', ({ letters = {} }) => ({
+        letters: { ...letters, [mine]: text }
+      }));
+      typed.drop(`letter.${mine}`);
+    });
+
+  async function copy() {
+    try {
+      await navigator.clipboard.writeText(letter.text);
+      status.say('The letter is copied.');
+    } catch {
+      status.say('The browser did not allow copying. Select the text and copy it.');
+    }
+  }
+</script>
+
+{#if !player.ready || !values.ready || !settings.ready || !typed.ready}
+  <p class="p-6 soft">Opening the record…</p>
+{:else if !player.current}
+  <NoPlayer />
+{:else}
+  <div class="letters">
+    <header class="no-print">
+      <h1>Letters for {player.current.name}</h1>
+      <div class="ways" role="group" aria-label="Which letter">
+        {#each LETTER_KINDS as one (one)}
+          <button
+            type="button"
+            class="btn act"
+            aria-pressed={kind === one}
+            data-letter={one}
+            onclick={() => (kind = one)}>{LETTER_NAMES[one]}</button
+          >
+        {/each}
+      </div>
+    </header>
+    {#if !isWhole}
+      <div class="wrong no-print" role="alert">
+        {#each letter.missing as name (name)}
+          <p>“{name}” is missing: it comes from {LETTER_VALUES[name].from}.</p>
+        {/each}
+        {#each letter.unknown as name (name)}
+          <p>“{name}” is nothing that a letter can say. See the list below.</p>
+        {/each}
+      </div>
+    {/if}
+    <article data-text>{letter.text}</article>
+    <p class="ways no-print">
+      <button type="button" class="btn act-next" data-act="copy-letter" disabled={!isWhole} onclick={copy}
+        >Copy the text</button
+      >
+      <button type="button" class="btn act" disabled={!isWhole} onclick={() => print()}>Print</button>
+      <a class="btn act" href="/players/{playerId}">History</a>
+    </p>
+    <div class="no-print">
+      <Fold name="template" title="The words of this letter, for everybody">
+        <div class="template">
+          <label>
+            <span>Your template</span>
+            <textarea
+              class="field"
+              rows="14"
+              maxlength={LETTER_LENGTH}
+              value={template}
+              oninput={(event) => typed.type(field, event.currentTarget.value)}></textarea>
+          </label>
+          <dl>
+            {#each LETTER_VALUE_NAMES as name (name)}
+              <dt class="num">{`{${name}}`}</dt>
+              <dd>{LETTER_VALUES[name].means}</dd>
+            {/each}
+          </dl>
+        </div>
+        <p class="ways">
+          <button
+            type="button"
+            class="btn act"
+            data-act="keep-letter"
+            disabled={keeping.busy || template === kept || letter.unknown.length > 0}
+            onclick={() => keep(template)}>Keep these words</button
+          >
+          <button
+            type="button"
+            class="btn act"
+            disabled={keeping.busy || template === LETTER_TEMPLATES[kind]}
+            onclick={() => keep(undefined)}>Back to the first words</button
+          >
+        </p>
+      </Fold>
+    </div>
+  </div>
+{/if}
+
+<style>
+  .letters {
+    padding: 0.25rem 1.5rem 2rem;
+    max-width: 60rem;
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 1rem;
+  }
+  header,
+  .ways {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+  }
+  header {
+    justify-content: space-between;
+  }
+  [aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--ground);
+  }
+  article {
+    white-space: pre-wrap;
+    overflow-wrap: anywhere;
+    padding: 1.5rem;
+    border: 1px solid var(--line-strong);
+    max-width: 46rem;
+  }
+  .wrong {
+    border-left: 4px solid var(--stop);
+    padding: 0.5rem 1rem;
+    color: var(--stop);
+  }
+  .template {
+    display: grid;
+    grid-template-columns: minmax(0, 2fr) minmax(0, 1fr);
+    gap: 1.5rem;
+    margin-bottom: 0.75rem;
+  }
+  textarea {
+    width: 100%;
+    line-height: 1.4;
+  }
+  dl {
+    display: grid;
+    grid-template-columns: auto minmax(0, 1fr);
+    gap: 0.2rem 0.75rem;
+    align-content: start;
+  }
+  @media (max-width: 700px) {
+    .template {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+  @media print {
+    .letters {
+      padding: 0;
+    }
+    article {
+      border: 0;
+      padding: 0;
+    }
+  }
+</style>

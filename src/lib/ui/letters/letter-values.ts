@@ -1,0 +1,60 @@
+import { proposeSize } from '$lib/core/sizing';
+import { db, getSettings, lastPractised, newestFitOf } from '$lib/data';
+import { loadCase, sizingQuestion } from '$lib/data/case';
+import { libraryFor, waysFor } from '$lib/data/library';
+import { clock } from '$lib/ui/clock.svelte';
+import { newestCards } from '$lib/ui/newest-card';
+import { dayText } from '$lib/words/dates';
+import { FAMILY_WORDS } from '$lib/words/families';
+import { homePoints } from '$lib/words/home';
+import type { LetterValue } from '$lib/words/letters';
+import { reasonSentences } from '$lib/words/sizing';
+
+/** What letters can say of a player; what is not known is absent. Null for nobody. */
+export async function letterValues(
+  playerId: string
+): Promise<Readonly<Partial<Record<LetterValue, string>>> | null> {
+  const known = await loadCase(db, playerId, clock.today);
+  if (!known) return null;
+  const { player } = known;
+  const [settings, lessons, own, group, cards] = await Promise.all([
+    getSettings(db),
+    db.lessons.where({ playerId }).toArray(),
+    db.ownChecks.toArray(),
+    db.groups.get(player.groupId ?? ''),
+    newestCards([playerId])
+  ]);
+  const fit = newestFitOf(player, known.fits);
+  const proposal = proposeSize(sizingQuestion(known));
+  const lesson = lastPractised(lessons);
+  const checks = await libraryFor(player.family, settings, own, waysFor(settings, group));
+  const points = homePoints(lesson?.practice ?? [], checks);
+  const [card] = cards;
+  return {
+    player: player.name,
+    instrument: FAMILY_WORDS[player.family].toLowerCase(),
+    date: dayText(clock.today),
+    ...(settings.teacherName ? { teacher: settings.teacherName } : {}),
+    ...(fit ? { size: fit.size, 'look again': dayText(fit.nextLook) } : {}),
+    ...(fit?.reason
+      ? { why: fit.reason }
+      : fit && proposal?.proposal === fit.size
+        ? { why: reasonSentences(proposal, settings.unit).join(' ') }
+        : {}),
+    ...(card
+      ? {
+          settings: card.settings
+            .map(({ name, value, mark }) => `${name}: ${value}${mark ? ` (${mark})` : ''}`)
+            .join('\n')
+        }
+      : {}),
+    ...(points.length > 0
+      ? {
+          practice: points
+            .map(({ line, drill, dose }, i) => `${i + 1}. ${line} ${drill} (${dose})`)
+            .join('\n')
+        }
+      : {}),
+    ...(lesson?.nextLook && points.length > 0 ? { 'next look': dayText(lesson.nextLook) } : {})
+  };
+}
