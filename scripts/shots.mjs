@@ -46,7 +46,6 @@ async function takeAll(address) {
 
   await page.goto(address);
   await page.locator('.drawing svg').waitFor();
-  await shot('welcome');
   await page.getByRole('button', { name: /^Look around/ }).click();
   await page.getByRole('heading', { name: 'Today' }).waitFor();
   await shot('today');
@@ -76,6 +75,8 @@ async function takeAll(address) {
     await page.keyboard.press(key);
     await settle();
   }
+  await page.locator('[data-causes]').first().waitFor();
+  await shot('causes');
   await page.locator('[data-act=set-practice]').first().click();
   await page.locator('[data-practice]').waitFor();
   await page.locator('[data-act=to-home-card]').click();
@@ -99,8 +100,6 @@ async function takeAll(address) {
   await openBench('demo-03');
   await page.evaluate(() => document.getElementById('card').scrollIntoView());
   await shot('fit-card');
-  await openBench('demo-07');
-  await shot('fit-between');
   await openBench('demo-18');
   await shot('fit-cello');
   await page.getByRole('link', { name: 'Try on' }).click();
@@ -131,9 +130,17 @@ async function takeAll(address) {
   await page.locator('[data-measure=height]:focus').waitFor();
   await measure('126.2', '48.6', '41.8');
   await shot('fitting-day');
-  await page.goto(`${address}/ahead`);
-  await page.locator('table').waitFor();
-  await shot('ahead');
+  await page.goto(`${address}/week`);
+  await page.locator('[data-group]').first().getByRole('combobox').selectOption('hold');
+  await page.locator('[data-behind]').first().waitFor();
+  await page.waitForTimeout(800);
+  await shot('week');
+  await page.goto(`${address}/progress/demo-01`);
+  await page
+    .getByRole('img', { name: /checks of/ })
+    .locator('svg')
+    .waitFor();
+  await shot('progress');
   await page.goto(`${address}/players/demo-01`);
   await page.getByRole('img', { name: /^Height over time/ }).waitFor();
   await shot('growth');

@@ -51,7 +51,15 @@ function tap() {
 export async function benchLesson(report) {
   const browser = await launch();
   await serving(async (address) => {
-    const records = { ...school(1000), checks: results(1000) };
+    const all = school(1000);
+    const band = { id: 'band', name: 'Band', seating: [], demo: false };
+    const records = {
+      ...all,
+      // Thirty of them are a group of their own.
+      players: all.players.map((player, i) => (i < 30 ? { ...player, groupId: band.id } : player)),
+      groups: [...all.groups, band],
+      checks: results(1000)
+    };
     await inSchool(browser, address, records, async (page, atRest) => {
       const opened = [];
       const taps = [];
@@ -64,6 +72,19 @@ export async function benchLesson(report) {
       }
       report('a lesson with 1,000 players and 50,000 results (median)', middle(opened), 200, 'ms');
       report('a tap there shows (median)', middle(taps), 50, 'ms');
+      const courses = [];
+      for (let turn = 0; turn < TRIES; turn++) {
+        await atRest();
+        courses.push(
+          (await page.evaluate(goTo, [`/progress/${band.id}`, 'main [role=img] svg', 20_000])).waitMs
+        );
+      }
+      report(
+        'progress of a group with 1,000 players and 50,000 results (median)',
+        middle(courses),
+        500,
+        'ms'
+      );
       // What is foreseen is known once Today was there.
       await page.goto(address);
       await page.locator('main ul li a.who').first().waitFor({ timeout: 60_000 });

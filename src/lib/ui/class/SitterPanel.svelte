@@ -82,6 +82,7 @@
 <style>
   section {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 0.5rem;
   }
   h2 {

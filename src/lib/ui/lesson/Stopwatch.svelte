@@ -91,8 +91,10 @@
   }
   [data-watch] {
     display: flex;
+    flex-wrap: wrap;
     align-items: center;
-    gap: 1.25rem;
+    gap: 0 1.25rem;
+    max-width: 100%;
     padding: 0.5rem 1.5rem;
     border: 2px solid var(--next);
     border-radius: var(--radius-container);

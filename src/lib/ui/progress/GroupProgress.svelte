@@ -42,6 +42,8 @@
   );
   let category = $state<CheckCategory | null>(null);
   const from = $derived(daysLater(clock.today, -DAYS));
+  /** More rows nobody can read; the list has all of them. */
+  const MOST_ROWS = 60;
   const rows = $derived.by(() => {
     const by = groupByPlayer(results.current.filter(({ day }) => day >= from));
     return players.current.map((player) => {
@@ -60,9 +62,11 @@
   });
   const weeks = $derived([...new Set(rows.flatMap((row) => row.weeks.map(({ week }) => week)))].sort());
   const cells = $derived(
-    rows.flatMap((row, at) =>
-      row.weeks.map(({ week, strength }): [number, number, number] => [weeks.indexOf(week), at, strength])
-    )
+    rows
+      .slice(0, MOST_ROWS)
+      .flatMap((row, at) =>
+        row.weeks.map(({ week, strength }): [number, number, number] => [weeks.indexOf(week), at, strength])
+      )
   );
   const file = $derived(`progress-${fileNamePart(group.name)}`);
 
@@ -118,12 +122,15 @@
     <p>Nothing was looked at in this time.</p>
   {:else}
     <HeatStrip
-      rows={rows.map(({ player }) => player.name)}
+      rows={rows.slice(0, MOST_ROWS).map(({ player }) => player.name)}
       columns={weeks.map(dayText)}
       {cells}
       label="{rows.length} players of {group.name} over {weeks.length} weeks"
       saveAs={file}
     />
+    {#if rows.length > MOST_ROWS}<p class="soft">
+        {rows.length - MOST_ROWS} more are in the table and the list.
+      </p>{/if}
     <Fold name="group-table" title="As a table">
       <table>
         <thead><tr><th>Player</th><th>Last week seen</th><th>Stuck</th></tr></thead>

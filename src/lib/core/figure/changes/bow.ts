@@ -165,7 +165,7 @@ export const BOW_CHANGES = {
   ),
   'bow-on-two-strings': change(
     FAMILIES,
-    ['deg', 18, 26],
+    ['deg', 25, 30],
     (a) => ({ bowLevel: a }),
     BOW,
     at('bow', 0.06),
