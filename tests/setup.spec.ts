@@ -159,7 +159,6 @@ test('a bass shows its three rules, leans by keys, and pain stops the looks', as
   await page.locator('.foot button.pain').click();
   await expect(loop(page)).toContainText('Stopped for pain');
   await expect(loop(page).locator('[data-seen]')).toHaveCount(0);
-  await expectAccessible(page);
 });
 
 test('a violin’s rest is adjusted by looks, and what no number mends gets a hint', async ({ page }) => {
@@ -205,7 +204,6 @@ test('a violin’s rest is adjusted by looks, and what no number mends gets a hi
   await expect(page.getByLabel('Mark for Rest width')).toHaveValue('Tall bridge');
   await page.getByRole('button', { name: /^Low side rest .* too high$/ }).click();
   await expect(value(page, 'chinRest')).toHaveValue('25 mm');
-  await expectAccessible(page);
 });
 
 test('a group’s room sheet has each player’s set-up, and prints', async ({ page }) => {

@@ -82,4 +82,17 @@ describe('two teachers', () => {
     expect((await stranger.players.toArray()).map(({ id }) => id).sort()).toEqual([own.id, first.id].sort());
     expect(await stranger.measurements.where({ playerId: first.id }).count()).toBe(1);
   });
+
+  it('one player can be taken out of a file of everybody, and the others later', async () => {
+    const { mine, first, second } = await twoTeachers();
+    const file = await fileOf(mine, ALL, later(2));
+    const stranger = freshDatabase();
+    const one = await previewMerge(stranger, file, { kind: 'player', playerId: first.id });
+    await applyMerge(stranger, file, one, new Map(), later(3));
+    expect((await stranger.players.toArray()).map(({ id }) => id)).toEqual([first.id]);
+    const rest = await previewMerge(stranger, file, ALL);
+    expect(rest.plan.find(({ key }) => key === `players:${second.id}`)?.case).toBe('new');
+    await applyMerge(stranger, file, rest, new Map(), later(4));
+    expect(await stranger.players.count()).toBe(2);
+  });
 });

@@ -89,6 +89,8 @@ export async function writeCopy(db: Database, scope: Scope, now = new Date()): P
 /** What a merge would do. */
 export interface MergePreview {
   readonly plan: readonly Merged[];
+  /** What of the file was looked at: only that is known to both afterwards. */
+  readonly scope: Scope;
   /** Whether both copies are known to have begun alike. */
   readonly commonStart: boolean;
 }
@@ -116,7 +118,7 @@ export async function previewMerge(db: Database, file: Backup, scope: Scope): Pr
   const settled = plan.map((one): Merged =>
     isPart && one.key.startsWith('groups:') && one.case !== 'new' ? { ...one, case: 'same' } : one
   );
-  return { plan: settled, commonStart: base !== undefined };
+  return { plan: settled, scope, commonStart: base !== undefined };
 }
 
 /** Tables in whose order records are written: whoever is belonged to comes first. */
@@ -127,7 +129,7 @@ const rank = ({ table }: Held): number => (FIRST.includes(table) ? FIRST.indexOf
 export async function applyMerge(
   db: Database,
   file: Backup,
-  { plan }: MergePreview,
+  { plan, scope }: MergePreview,
   picks: ReadonlyMap<string, Pick>,
   now = new Date()
 ): Promise<void> {
@@ -137,5 +139,6 @@ export async function applyMerge(
       await writer.put(table as TableName, record as never);
     for (const { table, id } of remove) await writer.remove(table as TableName, id);
   });
-  if (file.stamp !== undefined) await remember(db, file.stamp, file.tables, now);
+  if (file.stamp !== undefined)
+    await remember(db, file.stamp, scope.kind === 'all' ? file.tables : partOf(file.tables, scope), now);
 }

@@ -1,8 +1,9 @@
 import { checksFor, strengthOf, type CheckCategory } from '$lib/core/checks';
-import { isOverdue } from '$lib/core/kit';
+import type { Family } from '$lib/core/instruments';
+import { isOverdue, type KitItem } from '$lib/core/kit';
 import { behindIn, type Due, type InCategory } from '$lib/core/plan';
 import type { IsoDay } from '$lib/core/time';
-import { groupByPlayer } from './case';
+import { groupByPlayer, newestFirst, newestFitOf } from './case';
 import { newestByCheck } from './checks';
 import type { Database } from './database';
 import { kitGaps } from './kit';
@@ -66,43 +67,56 @@ export async function standingIn(
   return { all, behind: behindIn(all) };
 }
 
-/** What to bring for players: how many of each size they play, and of each stool. */
-export async function toBring(
-  db: Database,
-  players: readonly Player[]
-): Promise<readonly { readonly what: 'size' | 'stool'; readonly of: string; readonly count: number }[]> {
+/** A thing to bring, and how many of it. */
+export type ToBring = { readonly count: number } & (
+  | { readonly what: 'size'; readonly size: string; readonly family: Family }
+  | { readonly what: 'stool'; readonly mm: number }
+  | { readonly what: 'rest'; readonly kind: 'pad' | 'shoulder-rest' }
+  | { readonly what: 'kit'; readonly item: KitItem }
+);
+type Thing = ToBring extends infer One ? (One extends ToBring ? Omit<One, 'count'> : never) : never;
+
+const BRING_ORDER: readonly ToBring['what'][] = ['size', 'stool', 'rest', 'kit'];
+/** Stools are told apart by so much, mm. */
+const STOOL_STEP_MM = 10;
+
+/** What to bring for players: the sizes they play, the stools and rests of their set-ups, and what their kit lacks. */
+export async function toBring(db: Database, players: readonly Player[]): Promise<readonly ToBring[]> {
   const ids = players.map(({ id }) => id);
   const [fits, setups] = await Promise.all([
     db.fits.where('playerId').anyOf(ids).toArray(),
     db.setups.where('playerId').anyOf(ids).toArray()
   ]);
-  const counts = new Map<string, { what: 'size' | 'stool'; of: string; count: number }>();
-  const add = (what: 'size' | 'stool', of: string) => {
-    const key = `${what} ${of}`;
-    counts.set(key, { what, of, count: (counts.get(key)?.count ?? 0) + 1 });
-  };
-  const newest = <R extends { readonly playerId: string; readonly at: string }>(
-    rows: readonly R[],
-    id: string
-  ) =>
-    rows.reduce<R | null>(
-      (last, one) => (one.playerId === id && (!last || one.at > last.at) ? one : last),
-      null
-    );
-  for (const { id, family } of players) {
-    const fit = newest(
-      fits.filter((one) => one.family === family),
-      id
-    );
-    if (fit) add('size', `${fit.size} ${family}`);
-    const setup = newest(
-      setups.filter((one) => one.family === family),
-      id
-    );
+  const [fitsOf, setupsOf] = [groupByPlayer(fits), groupByPlayer(setups)];
+  const things = players.flatMap((player): Thing[] => {
+    const { id, family } = player;
+    const fit = newestFitOf(player, fitsOf.get(id));
+    const setup = newestFirst((setupsOf.get(id) ?? []).filter((one) => one.family === family))[0];
     const stool = setup?.kind === 'seated' ? setup.settings.seat.value : 0;
-    if (stool > 0) add('stool', String(Math.round(stool / 10) * 10));
+    return [
+      ...(fit ? [{ what: 'size' as const, size: fit.size, family }] : []),
+      ...(stool > 0
+        ? [{ what: 'stool' as const, mm: Math.round(stool / STOOL_STEP_MM) * STOOL_STEP_MM }]
+        : []),
+      ...(setup?.kind === 'rest'
+        ? [
+            {
+              what: 'rest' as const,
+              kind: setup.choices.school === 'pad' ? ('pad' as const) : ('shoulder-rest' as const)
+            }
+          ]
+        : []),
+      ...kitGaps(player)
+        .filter(({ state }) => state === 'missing')
+        .map(({ item }) => ({ what: 'kit' as const, item }))
+    ];
+  });
+  const counted = new Map<string, ToBring>();
+  for (const thing of things) {
+    const key = JSON.stringify(thing);
+    counted.set(key, { ...thing, count: (counted.get(key)?.count ?? 0) + 1 } as ToBring);
   }
-  return [...counts.values()].sort((a, b) =>
-    a.what === b.what ? b.count - a.count : a.what < b.what ? -1 : 1
+  return [...counted.values()].sort(
+    (a, b) => BRING_ORDER.indexOf(a.what) - BRING_ORDER.indexOf(b.what) || b.count - a.count
   );
 }

@@ -1,6 +1,10 @@
 import type { Due, DueKind, Weekday } from '$lib/core/plan';
 import type { IsoDay } from '$lib/core/time';
+import type { ToBring } from '$lib/data/plan';
+import { formatLength, type LengthUnit } from '$lib/core/length';
 import { dayText } from './dates';
+import { FAMILY_WORDS } from './families';
+import { KIT_WORDS } from './kit';
 
 export const WEEKDAY_WORDS: Readonly<Record<Weekday, string>> = {
   1: 'Monday',
@@ -20,6 +24,23 @@ export const DUE_WORDS: Readonly<Record<DueKind, string>> = {
   check: 'Look again',
   return: 'Lent thing is due back'
 };
+
+/** A thing to bring, with how many. */
+export function bringText(thing: ToBring, unit: LengthUnit): string {
+  const of = (): string => {
+    switch (thing.what) {
+      case 'size':
+        return `${thing.size} ${FAMILY_WORDS[thing.family].toLowerCase()}`;
+      case 'stool':
+        return `stool of ${formatLength(thing.mm, unit)}`;
+      case 'rest':
+        return thing.kind === 'pad' ? 'pad' : 'shoulder rest';
+      case 'kit':
+        return KIT_WORDS[thing.item].toLowerCase();
+    }
+  };
+  return `${thing.count} × ${of()}`;
+}
 
 /** What is due for one player, with since when where it is late. */
 export const duesText = (dues: readonly Due[], today: IsoDay): string =>

@@ -16,11 +16,12 @@
   const groups = live<readonly Group[]>(() => db.groups.toArray(), []);
 
   let chosen = $state('all');
-  const scope: Scope = $derived.by(() => {
-    const [kind = '', id = ''] = [chosen.slice(0, 2), chosen.slice(2)];
+  function scopeOf(choice: string): Scope {
+    const [kind, id] = [choice.slice(0, 2), choice.slice(2)];
     if (kind === 'g:') return { kind: 'group', groupId: id };
     return kind === 'p:' ? { kind: 'player', playerId: id } : { kind: 'all' };
-  });
+  }
+  const scope = $derived(scopeOf(chosen));
   const named = $derived(
     scope.kind === 'all'
       ? 'everything'
@@ -51,6 +52,8 @@
   let opening = $state('');
   let file = $state.raw<Backup | null>(null);
   let preview = $state.raw<MergePreview | null>(null);
+  /** Which part of the file is merged. */
+  let part = $state('all');
   let picks = $state.raw<ReadonlyMap<string, Pick>>(new Map());
   const merging = new Action();
 
@@ -71,6 +74,7 @@
       return;
     }
     file = found.backup;
+    part = 'all';
     preview = await previewMerge(db, found.backup, { kind: 'all' });
   }
   async function pick(picked: File) {
@@ -93,6 +97,14 @@
       startAnew();
       await read(opened.text);
     });
+  async function takePart(choice: string) {
+    const shown = file;
+    if (!shown) return;
+    part = choice;
+    picks = new Map();
+    const { previewMerge } = await import('$lib/data/exchange');
+    preview = await previewMerge(db, shown, scopeOf(choice));
+  }
   async function merge() {
     const [mine, shown] = [file, preview];
     if (!mine || !shown) return;
@@ -157,6 +169,22 @@
   {/if}
   {#if preview}
     <div class="preview" role="region" aria-label="What merging would change">
+      {#if file && file.tables.players.length > 1}
+        <label
+          >What is taken
+          <select
+            class="field"
+            value={part}
+            data-part
+            onchange={({ currentTarget }) => void attempt(() => takePart(currentTarget.value))}
+          >
+            <option value="all">Everything in it</option>
+            {#each file.tables.groups as { id, name } (id)}<option value="g:{id}">Group: {name}</option
+              >{/each}
+            {#each file.tables.players as { id, name } (id)}<option value="p:{id}">{name}</option>{/each}
+          </select></label
+        >
+      {/if}
       <MergeTable {preview} {picks} onpick={(key, how) => (picks = new Map([...picks, [key, how]]))} />
       <p class="row">
         <button type="button" class="btn act-next" data-act="merge" disabled={merging.busy} onclick={merge}

@@ -1,14 +1,15 @@
 <script lang="ts">
   import { byPlayer, dueUntil, lessonsOn } from '$lib/core/plan';
-  import { db } from '$lib/data';
+  import { db, DEFAULT_SETTINGS, getSettings } from '$lib/data';
   import { toBring } from '$lib/data/plan';
   import { clock } from '$lib/ui/clock.svelte';
   import { live } from '$lib/ui/live.svelte';
-  import { duesText } from '$lib/words/plan';
+  import { bringText, duesText } from '$lib/words/plan';
   import { Plan } from './plan.svelte';
 
   /** The teacher's day: which groups come, who is due for what in each, and what to bring. */
   const plan = new Plan();
+  const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
   const rows = $derived(lessonsOn(plan.groups, clock.today));
   const dueIn = $derived(
     rows.map(({ group }) => {
@@ -65,9 +66,7 @@
           {#if (bring.current[i] ?? []).length > 0}
             <p data-bring>
               <b>Bring</b>
-              {(bring.current[i] ?? [])
-                .map(({ what, of, count }) => `${count} × ${what === 'stool' ? `stool of ${of} mm` : of}`)
-                .join(', ')}
+              {(bring.current[i] ?? []).map((thing) => bringText(thing, settings.current.unit)).join(', ')}
             </p>
           {/if}
         </div>
