@@ -76,7 +76,10 @@
   onMount(() => {
     const made = init(host, null, { renderer: 'svg' });
     chart = made;
-    const sizes = new ResizeObserver(() => made.resize());
+    const sizes = new ResizeObserver(() => {
+      // It reports once at the start, when nothing has changed: drawing anew costs as much as drawing.
+      if (host.clientWidth !== made.getWidth() || host.clientHeight !== made.getHeight()) made.resize();
+    });
     sizes.observe(host);
     const themes = new MutationObserver(() => dark++);
     themes.observe(document.documentElement, { attributes: true, attributeFilter: ['class'] });

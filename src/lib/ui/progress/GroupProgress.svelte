@@ -19,34 +19,33 @@
   let { group }: { group: Group } = $props();
 
   const DAYS = 182;
-  const players = live(
+  /** Read in one go: each question to the database waits for its answer. */
+  const found = live(
     async () => {
       const all = await db.players.where({ groupId: group.id }).toArray();
-      return all.filter(({ archivedOn }) => archivedOn === null).sort((a, b) => (a.name < b.name ? -1 : 1));
+      const players = all
+        .filter(({ archivedOn }) => archivedOn === null)
+        .sort((a, b) => (a.name < b.name ? -1 : 1));
+      const ids = players.map(({ id }) => id);
+      return { players, results: await db.checks.where('playerId').anyOf(ids).toArray() };
     },
-    [],
+    { players: [], results: [] },
     () => group.id
   );
-  const results = live(
-    () =>
-      db.checks
-        .where('playerId')
-        .anyOf(players.current.map(({ id }) => id))
-        .toArray(),
-    [],
-    () => players.current
-  );
   let libraries = $state.raw<Readonly<Partial<Record<Family, readonly Check[]>>>>({});
-  void Promise.all(FAMILIES.map(async (family) => [family, await checksFor(family)] as const)).then(
-    (all) => (libraries = Object.fromEntries(all))
-  );
+  $effect(() => {
+    const families = FAMILIES.filter((one) => found.current.players.some(({ family }) => family === one));
+    void Promise.all(families.map(async (family) => [family, await checksFor(family)] as const)).then(
+      (all) => (libraries = Object.fromEntries(all))
+    );
+  });
   let category = $state<CheckCategory | null>(null);
   const from = $derived(daysLater(clock.today, -DAYS));
   /** More rows nobody can read; the list has all of them. */
   const MOST_ROWS = 60;
   const rows = $derived.by(() => {
-    const by = groupByPlayer(results.current.filter(({ day }) => day >= from));
-    return players.current.map((player) => {
+    const by = groupByPlayer(found.current.results.filter(({ day }) => day >= from));
+    return found.current.players.map((player) => {
       const checks = libraries[player.family] ?? [];
       const seen = seenResults(by.get(player.id) ?? []);
       return {
@@ -116,7 +115,7 @@
       <a class="btn act" href="/class/{group.id}">Class</a>
     </div>
   </header>
-  {#if !results.ready}
+  {#if !found.ready}
     <p class="soft">Opening the records…</p>
   {:else if cells.length === 0}
     <p>Nothing was looked at in this time.</p>
