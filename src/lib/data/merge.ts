@@ -40,8 +40,8 @@ export interface Merged {
 /** What the teacher picks where both changed; `both` keeps theirs under another id. */
 export type Pick = 'here' | 'there' | 'both';
 
-export const keyOf = ({ table, id }: Pick2): string => `${table}:${id}`;
-type Pick2 = { readonly table: string; readonly id: string };
+export const keyOf = ({ table, id }: { readonly table: string; readonly id: string }): string =>
+  `${table}:${id}`;
 
 const isObject = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);

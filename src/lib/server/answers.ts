@@ -1,3 +1,4 @@
+import { REASON_CODES } from '$lib/core/causes';
 import { CHECK_CATEGORIES, FAULT_CAUSES, RESULT_KINDS, STANDPOINTS } from '$lib/core/checks';
 import { FAMILIES } from '$lib/core/instruments';
 /** What answers look like to other programs, where several routes or families share it. */
@@ -87,5 +88,29 @@ export const CHECKS_ANSWER = {
     },
     drills: NAMED,
     schools: NAMED
+  }
+};
+
+/** Why a fault is there. */
+export const CAUSES_ANSWER = {
+  type: 'object',
+  properties: {
+    causes: {
+      type: 'array',
+      items: {
+        type: 'object',
+        properties: {
+          cause: { enum: FAULT_CAUSES },
+          share: { ...number, description: 'How likely, 0 to 1; they add up to 1' },
+          reasons: {
+            type: 'array',
+            items: {
+              type: 'object',
+              properties: { code: { enum: REASON_CODES }, factor: number }
+            }
+          }
+        }
+      }
+    }
   }
 };

@@ -1,8 +1,16 @@
-import { REASON_CODES } from '$lib/core/causes';
-import { CHECK_CATEGORIES, FAULT_CAUSES } from '$lib/core/checks';
+import { CHECK_CATEGORIES } from '$lib/core/checks';
 import { FAMILIES } from '$lib/core/instruments';
 import { adjustRequest } from './adjust';
-import { CHECKS_ANSWER, notes, number, REST_ANSWER, SEATED_ANSWER, STANDING_ANSWER, text } from './answers';
+import {
+  CAUSES_ANSWER,
+  CHECKS_ANSWER,
+  notes,
+  number,
+  REST_ANSWER,
+  SEATED_ANSWER,
+  STANDING_ANSWER,
+  text
+} from './answers';
 import { BATCH_LIMIT, BATCH_PLAYERS } from './batch';
 import { causesRequest } from './causes';
 import { focusRequest } from './checks';
@@ -235,28 +243,7 @@ export const openapi = (version: string) => ({
         resting: { type: 'array', items: { type: 'object', properties: { checkId: text, until: day } } }
       }
     }),
-    '/api/v1/causes': post('Why a fault is there, likeliest first', describe(causesRequest), {
-      type: 'object',
-      properties: {
-        causes: {
-          type: 'array',
-          items: {
-            type: 'object',
-            properties: {
-              cause: { enum: FAULT_CAUSES },
-              share: { ...number, description: 'How likely, 0 to 1; they add up to 1' },
-              reasons: {
-                type: 'array',
-                items: {
-                  type: 'object',
-                  properties: { code: { enum: REASON_CODES }, factor: number }
-                }
-              }
-            }
-          }
-        }
-      }
-    }),
+    '/api/v1/causes': post('Why a fault is there, likeliest first', describe(causesRequest), CAUSES_ANSWER),
     '/api/v1/setup': post(
       'Chin rest and shoulder rest, a cello’s seat and endpin, or a bass’s pin',
       describe(setupRequest),

@@ -50,7 +50,6 @@ export const EFFECT_WORDS: Readonly<Record<RemedyEffect, string>> = {
 /** What is due and why; a check that is not known any more goes by its id. */
 export function reviewText({ review, reason }: Review, checks: readonly Check[]): string {
   const what = review === 'size' ? 'Look at the size' : 'Look at the set-up';
-  if (reason.kind === 'drift') return `${what}: it has drifted past its limit.`;
   const check = checks.find(({ id }) => id === reason.checkId);
   const fault = check?.faults.find(({ id }) => id === reason.fault)?.text.toLowerCase() ?? reason.fault;
   const of = `“${fault}” (${check?.title.toLowerCase() ?? reason.checkId})`;

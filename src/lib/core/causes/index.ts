@@ -10,6 +10,7 @@ export {
   type TriedRemedy
 } from './remedies';
 export {
+  isPutOff,
   openReviews,
   reviewsOf,
   type Review,

@@ -12,8 +12,7 @@ export type ReviewReason =
       readonly checkId: string;
       readonly fault: string;
       readonly times: number;
-    }
-  | { readonly kind: 'drift' };
+    };
 
 export interface Review {
   /** The same as long as its reason is the same: what it is put off or done by. */
@@ -103,13 +102,13 @@ export function reviewsOf(
   return reviews;
 }
 
+/** Whether a review is put off beyond a day. */
+export const isPutOff = (answers: readonly ReviewAnswer[], key: string, today: IsoDay): boolean =>
+  answers.some((one) => one.key === key && one.state === 'put-off' && (one.until ?? '') > today);
+
 /** Those that are not put off beyond a day. */
 export const openReviews = (
   reviews: readonly Review[],
   answers: readonly ReviewAnswer[],
   today: IsoDay
-): readonly Review[] =>
-  reviews.filter(
-    ({ key }) =>
-      !answers.some((one) => one.key === key && one.state === 'put-off' && (one.until ?? '') > today)
-  );
+): readonly Review[] => reviews.filter(({ key }) => !isPutOff(answers, key, today));

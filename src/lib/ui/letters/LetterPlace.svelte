@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { changeSettings, db, DEFAULT_SETTINGS, getSettings, type Player } from '$lib/data';
+  import { changeSettings, db, DEFAULT_SETTINGS, getSettings, SETTINGS_FORM, type Player } from '$lib/data';
   import { LETTER_KINDS, LETTER_LENGTH, type LetterKind } from '$lib/data/schema/settings';
   import { Action } from '$lib/ui/action.svelte';
   import Fold from '$lib/ui/Fold.svelte';
@@ -7,7 +7,6 @@
   import NoPlayer from '$lib/ui/player/NoPlayer.svelte';
   import { status } from '$lib/ui/shell/status.svelte';
   import { TypedTexts } from '$lib/ui/typed.svelte';
-  import { SETTINGS_FORM } from '$lib/data';
   import {
     fillLetter,
     LETTER_NAMES,

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Review } from '$lib/core/causes';
+  import { isPutOff, type Review } from '$lib/core/causes';
   import { checksFor, type Check } from '$lib/core/checks';
   import { FAMILIES } from '$lib/core/instruments';
   import { db, type Player } from '$lib/data';
@@ -32,13 +32,11 @@
   const answers = live(() => db.reviews.toArray(), []);
   let shown = $state(PAGE);
 
-  const isPutOff = (playerId: string, key: string) =>
-    answers.current.some(
-      (one) =>
-        one.playerId === playerId &&
-        one.key === key &&
-        one.state === 'put-off' &&
-        (one.until ?? '') > clock.today
+  const isOff = (playerId: string, key: string) =>
+    isPutOff(
+      answers.current.filter((one) => one.playerId === playerId),
+      key,
+      clock.today
     );
   const byId = $derived(Object.fromEntries(players.map((player) => [player.id, player])));
   $effect(() => {
@@ -65,7 +63,7 @@
         : [];
     }),
     ...drifted
-      .filter(({ player }) => !isPutOff(player.id, DRIFT))
+      .filter(({ player }) => !isOff(player.id, DRIFT))
       .map(({ player, text }) => ({ player, key: DRIFT, text, href: `/fit/${player.id}#set-up` }))
   ]);
 
