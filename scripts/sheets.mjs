@@ -21,7 +21,7 @@ const vite = await createServer({
 const core = (name) => vite.ssrLoadModule(`/src/lib/core/${name}/index.ts`);
 const figure = await core('figure');
 const { dimensionsOf } = await core('instruments');
-const { checksFor, sceneOf } = await core('checks');
+const { checksFor, sidesOf } = await core('checks');
 const browser = await launch();
 
 const asked = process.argv.slice(2);
@@ -67,23 +67,21 @@ function* changesOf(who) {
   }
 }
 
-/** Each check as it should be, then with each of its faults. */
+/** Each check as it should be, then with each of its faults, from every side from which it is shown. */
 function* checkPictures(who, checks) {
-  for (const check of checks) {
-    const right = sceneOf(check, who.family);
-    const view = figure.VIEWS[right.view];
-    const detail = detailOf(view, who);
-    const one = figure.pictureOf(figure.figureFor({ ...who, ...right }), { view, detail });
-    yield { svg: figure.svgOf(one, detail, ''), text: check.id };
-    const { x, y, width, height } = one.window;
-    for (const fault of check.faults) {
-      const { pose, changes, marked } = sceneOf(check, who.family, fault);
-      const drawn = figure.figureFor({ ...who, pose, changes });
-      const window = view.crop ? [x, y, x + width, y + height] : undefined;
-      const picture = figure.pictureOf(drawn, { view, detail, marked }, window);
-      yield { svg: figure.svgOf(picture, detail, ''), text: `✗ ${fault.id}` };
+  for (const check of checks)
+    for (const { right, faults } of sidesOf(check, who.family)) {
+      const view = figure.VIEWS[right.view];
+      const detail = detailOf(view, who);
+      const picture = (scene) => {
+        const question = { ...who, pose: scene.pose, changes: scene.changes };
+        const options = { view, detail, marked: scene.marked };
+        const window = figure.windowWithout(question, options);
+        return figure.svgOf(figure.pictureOf(figure.figureFor(question), options, window), detail, '');
+      };
+      yield { svg: picture(right), text: check.id };
+      for (const { fault, scene } of faults) yield { svg: picture(scene), text: `✗ ${fault.id}` };
     }
-  }
 }
 
 async function sheet(name, columns, cells) {

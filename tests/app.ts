@@ -6,6 +6,7 @@ import type { Family } from '../src/lib/core/instruments';
 import { DATABASE_NAME, SCHEMA_VERSION } from '../src/lib/data/database';
 import { demoRecords } from '../src/lib/data/demo/demo';
 import { TABLE_NAMES, TABLES, type Records } from '../src/lib/data/tables';
+import { openPdf } from '../src/lib/print/testing';
 
 /** The moment at which every test takes place. */
 export const NOW = new Date('2026-11-24T10:42:00');
@@ -49,26 +50,46 @@ export async function besides(page: Page): Promise<void> {
   await page.unroute('/blank');
 }
 
-const STORES = Object.fromEntries(TABLE_NAMES.map((name) => [name, TABLES[name].indexes]));
+/** A version of the database with its tables and their indexes. */
+interface Schema {
+  readonly version: number;
+  readonly stores: Readonly<Record<string, string>>;
+}
+
+const NEWEST: Schema = {
+  version: SCHEMA_VERSION,
+  stores: {
+    ...Object.fromEntries(TABLE_NAMES.map((name) => [name, TABLES[name].indexes])),
+    changes: '++seq, undone',
+    foreseen: 'id',
+    bases: 'id, at'
+  }
+};
 
 /** Puts records straight into the database, where the way there is not what is tested. */
-export async function given(page: Page, records: Given): Promise<void> {
+export async function given(
+  page: Page,
+  records: Given | Readonly<Record<string, readonly object[]>>,
+  { version, stores }: Schema = NEWEST
+): Promise<void> {
   if (!page.url().startsWith('http')) await besides(page);
   // Not as a script of the page, which the application's own pages refuse.
   await page.evaluate(await readFile('node_modules/dexie/dist/dexie.min.js', 'utf8'));
   await page.evaluate(
-    async ({ name, version, stores, tables }) => {
+    async ({ name, version, stores, written }) => {
       const db = new (globalThis as unknown as { Dexie: typeof Dexie }).Dexie(name);
-      db.version(version).stores({ ...stores, changes: '++seq, undone', foreseen: 'id', bases: 'id, at' });
+      db.version(version).stores({ ...stores });
       await db.open();
+      const tables = JSON.parse(written) as Record<string, readonly object[]>;
       for (const [table, rows] of Object.entries(tables)) await db.table(table).bulkPut([...rows]);
       db.close();
     },
     {
       name: DATABASE_NAME,
-      version: SCHEMA_VERSION,
-      stores: STORES,
-      tables: records as Record<string, readonly object[]>
+      version,
+      stores,
+      // As one text: handed over piece by piece it takes many times as long.
+      written: JSON.stringify(records)
     }
   );
 }
@@ -90,9 +111,12 @@ export const stored = <Name extends keyof Records>(page: Page, table: Name): Pro
     table
   ) as Promise<Records[Name][]>;
 
+/** Made once for all tests of a worker. */
+let theClass: Given | undefined;
+
 /** The made-up class, with Jarvel at Today or at another place. */
 export async function openWithClass(page: Page, path = '/'): Promise<void> {
-  await given(page, demoRecords(NOW));
+  await given(page, (theClass ??= demoRecords(NOW)));
   await page.goto(path);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 }
@@ -184,8 +208,7 @@ export async function expectAccessible(page: Page, rules?: readonly string[]): P
 
 /** The text of a PDF's pages and the size of the first in points. */
 export async function readPdf(bytes: Buffer): Promise<{ text: string; widthPt: number; heightPt: number }> {
-  const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
-  const pdf = await getDocument({ data: new Uint8Array(bytes), verbosity: 0 }).promise;
+  const { pdf } = await openPdf(bytes);
   const { width, height } = (await pdf.getPage(1)).getViewport({ scale: 1 });
   const texts: string[] = [];
   for (let number = 1; number <= pdf.numPages; number++) {

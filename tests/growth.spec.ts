@@ -84,18 +84,17 @@ test('looking ahead over 1,200 players shows progress, keeps the page awake, and
       nextLook: '2027-04-02'
     }))
   });
-  // Quick enough that it could end before a hand finds the button.
-  await page.addInitScript(() => {
-    let stopped = false;
-    new MutationObserver(() => {
-      const bar = document.querySelector('progress');
-      const stop = [...document.querySelectorAll('button')].find(({ innerText }) => innerText === 'Stop');
-      if (stopped || !bar || !stop) return;
-      stopped = true;
-      stop.click();
-    }).observe(document, { childList: true, subtree: true });
+  // Quick enough that it could end before a hand finds the button: what works comes once that is pressed.
+  let letGo = () => {};
+  const pressed = new Promise<void>((done) => (letGo = done));
+  await page.route(/foresee\.worker/, async (route) => {
+    await pressed;
+    await route.continue();
   });
   await page.goto('/ahead');
+  await expect(page.getByRole('progressbar')).toBeVisible();
+  await page.getByRole('button', { name: 'Stop', exact: true }).click();
+  letGo();
   await expect(page.getByText(/^Stopped, \d+ players are missing/)).toBeVisible();
   await expect(page.getByText('Nobody has a size yet')).toHaveCount(0);
   await page.getByRole('button', { name: 'Look ahead again' }).click();

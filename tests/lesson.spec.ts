@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import {
   bytesOf,
   expect,
@@ -282,8 +283,28 @@ test('an own check goes through a backup and back, and a way changes what is loo
   );
 });
 
+/** How near to each other the spots of a figure are, px. */
+const leastApart = (page: Page) =>
+  page.locator('[data-spot]').evaluateAll((spots) => {
+    const at = spots.map((spot) => spot.getBoundingClientRect());
+    return Math.min(
+      ...at.flatMap((one, i) => at.slice(i + 1).map((other) => Math.hypot(one.x - other.x, one.y - other.y)))
+    );
+  });
+
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, colorScheme: 'dark' });
+
+  test('each of eleven spots can be tapped by itself', async ({ page }) => {
+    await openWithClass(page, '/lesson/demo-19?category=bow-use');
+    await page.getByRole('button', { name: /^All \d+ looks/ }).click();
+    await expect(page.locator('[data-spot]')).toHaveCount(11);
+    await expect.poll(() => leastApart(page)).toBeGreaterThan(34);
+    for (const spot of ['use-straight', 'use-eyes-closed', 'use-lane', 'use-elbow']) {
+      await page.locator(`[data-spot=${spot}]`).tap();
+      await expect(page.locator(`[data-look=${spot}]`)).toBeVisible();
+    }
+  });
 
   test('lesson and class fit the width, and everything is there', async ({ page }) => {
     await openWithClass(page, '/lesson/demo-17?category=hold');

@@ -1,6 +1,7 @@
 import { createServer, request, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import type { Page } from '@playwright/test';
+import { version3, VERSION_3_STORES } from '../src/lib/data/older.testing';
 import { bytesOf, expect, given, openWithClass, readPdf, somebody, stored, test as base } from './app';
 
 /** A server before the application's own, that can be killed, and can have a newer version. */
@@ -124,4 +125,40 @@ test('a new version waits, comes with the next opening, and never half', async (
   await expect(page.getByRole('textbox', { name: /^Name/ })).toHaveValue('Half typed');
   await page.goto('/players');
   await expect(page.getByText('Stays Here')).toBeVisible();
+});
+
+test('a new version that comes with the next opening brings older data along', async ({
+  page,
+  context,
+  between
+}) => {
+  // Opened first: later the application would answer for every page.
+  const beside = await context.newPage();
+  await beside.goto('/favicon.svg');
+  await page.goto('/');
+  await controlled(page);
+  await page.close();
+  // What a version of long ago has left, while a newer one waits for its turn.
+  await beside.evaluate(
+    () =>
+      new Promise<void>((done) => {
+        indexedDB.deleteDatabase('jarvel').onsuccess = () => done();
+      })
+  );
+  await given(beside, version3(), { version: 3, stores: VERSION_3_STORES });
+  between.newer = true;
+  await beside.evaluate(async () => {
+    const registration = await navigator.serviceWorker.ready;
+    await registration.update();
+    while (!registration.waiting) await new Promise((again) => setTimeout(again, 50));
+  });
+  await beside.close();
+  const opened = await context.newPage();
+  await opened.goto('/players');
+  await expect(opened.getByRole('link', { name: 'Fit Ada' })).toBeVisible();
+  expect(await kept(opened)).toEqual([expect.stringContaining('newer')]);
+  expect(await stored(opened, 'groups')).toMatchObject([{ name: 'Owls', seating: [] }]);
+  expect(await stored(opened, 'setups')).toMatchObject([
+    { kind: 'rest', settings: { lift: { value: 6, mark: 'two folds' } } }
+  ]);
 });

@@ -198,6 +198,8 @@ test('a violin’s rest is adjusted by looks, and what no number mends gets a hi
   await own.getByLabel('Kind of Shoulder rest').selectOption({ label: 'Chin rest' });
   await own.getByLabel('Name of Shoulder rest').fill('Low side rest');
   await own.getByLabel('Name of Shoulder rest').press('Enter');
+  // The name in the label is the one that was stored.
+  await expect(own.getByLabel('Highest of Low side rest')).toBeVisible();
   await expect(own.getByLabel('Widest of Low side rest')).toHaveCount(0);
   await page.goto('/fit/violin-player');
   await page.getByRole('button', { name: 'Tall bridge does it' }).click();

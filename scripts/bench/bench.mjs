@@ -18,14 +18,14 @@ function report(what, value, limit, unit) {
   );
 }
 
-const { benchRules } = await import('./rules.mjs');
+const { benchRules } = await import('./rules.bench.mjs');
 await benchRules(report);
-const { benchFigure } = await import('./figure.mjs');
+const { benchFigure } = await import('./figure.bench.mjs');
 await benchFigure(report);
-const { benchLesson } = await import('./lesson.mjs');
+const { benchLesson } = await import('./lesson.bench.mjs');
 await benchLesson(report);
-const { benchSetups } = await import('./setups.mjs');
+const { benchSetups } = await import('./setups.bench.mjs');
 await benchSetups(report);
-const { benchScreens } = await import('./screens.mjs');
+const { benchScreens } = await import('./screens.bench.mjs');
 await benchScreens(report);
 process.exit(broken ? 1 : 0);

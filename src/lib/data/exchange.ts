@@ -2,7 +2,16 @@ import { BACKUP_FORMAT, writeBackup, type Backup, type BackupTables } from './ba
 import { commit } from './changes';
 import { SCHEMA_VERSION, type Database } from './database';
 import { newId } from './ids';
-import { keyOf, mergePlan, mergeSteps, printOf, type Copy, type Held, type Merged, type Pick } from './merge';
+import {
+  keyOf,
+  mergePlan,
+  mergeSteps,
+  printOf,
+  type Copy,
+  type Held,
+  type Merged,
+  type MergePick
+} from './merge';
 import type { Player } from './records';
 import { OWNED_TABLES, ownerOf, TABLE_NAMES, TABLES, type TableName } from './tables';
 
@@ -130,7 +139,7 @@ export async function applyMerge(
   db: Database,
   file: Backup,
   { plan, scope }: MergePreview,
-  picks: ReadonlyMap<string, Pick>,
+  picks: ReadonlyMap<string, MergePick>,
   now = new Date()
 ): Promise<void> {
   const { put, remove } = mergeSteps(plan, picks, newId);

@@ -52,7 +52,7 @@ export {
   triedOf,
   type PlayerCase
 } from './case';
-export { decideFit, keepSetup, type Decision } from './fits';
+export { decideFit, keepSetup, type Decision, type SetupToKeep } from './fits';
 export { answerTrial, beginTrial, dropTrial } from './trials';
 export { closePains, notePain } from './pains';
 export { changeKit, kitGaps } from './kit';

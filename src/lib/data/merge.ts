@@ -38,7 +38,7 @@ export interface Merged {
 }
 
 /** What the teacher picks where both changed; `both` keeps theirs under another id. */
-export type Pick = 'here' | 'there' | 'both';
+export type MergePick = 'here' | 'there' | 'both';
 
 export const keyOf = ({ table, id }: { readonly table: string; readonly id: string }): string =>
   `${table}:${id}`;
@@ -122,7 +122,7 @@ export interface MergeSteps {
  */
 export function mergeSteps(
   plan: readonly Merged[],
-  picks: ReadonlyMap<string, Pick>,
+  picks: ReadonlyMap<string, MergePick>,
   newId: () => string
 ): MergeSteps {
   const put: Held[] = [];

@@ -1,4 +1,4 @@
-import { checksFor, strengthOf, type CheckCategory } from '$lib/core/checks';
+import { strengthOf, type CheckCategory } from '$lib/core/checks';
 import type { Family } from '$lib/core/instruments';
 import { isOverdue, type KitItem } from '$lib/core/kit';
 import { behindIn, type Due, type InCategory } from '$lib/core/plan';
@@ -7,8 +7,11 @@ import { groupByPlayer, newestFirst, newestFitOf } from './case';
 import { newestByCheck } from './checks';
 import type { Database } from './database';
 import { kitGaps } from './kit';
+import { libraryFor, waysFor } from './library';
 import type { Player } from './records';
 import type { RosterEntry } from './roster';
+import { ofPlayers } from './of-players';
+import { getSettings } from './settings';
 
 /** The next look that each player's newest lesson set. */
 async function nextLooks(db: Database): Promise<ReadonlyMap<string, IsoDay>> {
@@ -41,20 +44,27 @@ export async function duesOf(
   });
 }
 
-/** How strong each player of a group is in a category, and who is behind. */
+/**
+ * How strong each player of a group is in a category, and who is behind: by the checks as this teacher has them, own
+ * ones among them and hidden ones not.
+ */
 export async function standingIn(
   db: Database,
   players: readonly Player[],
   category: CheckCategory
 ): Promise<{ readonly all: readonly InCategory[]; readonly behind: readonly InCategory[] }> {
-  const results = await db.checks
-    .where('playerId')
-    .anyOf(players.map(({ id }) => id))
-    .toArray();
+  const results = await ofPlayers(
+    db.checks,
+    players.map(({ id }) => id)
+  );
   const by = groupByPlayer(results);
+  const [settings, own] = [await getSettings(db), await db.ownChecks.toArray()];
+  const groups = new Map((await db.groups.toArray()).map((group) => [group.id, group]));
   const all = await Promise.all(
-    players.map(async ({ id, family }): Promise<InCategory> => {
-      const checks = (await checksFor(family)).filter((one) => one.category === category && !one.later);
+    players.map(async ({ id, family, groupId }): Promise<InCategory> => {
+      const ways = waysFor(settings, groupId === null ? null : groups.get(groupId));
+      const library = await libraryFor(family, settings, own, ways);
+      const checks = library.filter((one) => one.category === category && !one.later);
       const newest = newestByCheck(by.get(id) ?? []);
       const strengths = checks.flatMap((check) => {
         const result = newest[check.id];
@@ -83,10 +93,7 @@ const STOOL_STEP_MM = 10;
 /** What to bring for players: the sizes they play, the stools and rests of their set-ups, and what their kit lacks. */
 export async function toBring(db: Database, players: readonly Player[]): Promise<readonly ToBring[]> {
   const ids = players.map(({ id }) => id);
-  const [fits, setups] = await Promise.all([
-    db.fits.where('playerId').anyOf(ids).toArray(),
-    db.setups.where('playerId').anyOf(ids).toArray()
-  ]);
+  const [fits, setups] = await Promise.all([ofPlayers(db.fits, ids), ofPlayers(db.setups, ids)]);
   const [fitsOf, setupsOf] = [groupByPlayer(fits), groupByPlayer(setups)];
   const things = players.flatMap((player): Thing[] => {
     const { id, family } = player;

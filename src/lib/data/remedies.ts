@@ -10,10 +10,12 @@ import {
   type Review
 } from '$lib/core/causes';
 import { dayOf, daysLater, type IsoDay } from '$lib/core/time';
+import { groupByPlayer } from './case';
 import { commit } from './changes';
 import type { Database } from './database';
 import { newId } from './ids';
 import type { CheckResult, Player, Remedy, ReviewRecord } from './records';
+import { ofPlayers } from './of-players';
 
 type StrengthOf = (result: CheckResult) => number;
 
@@ -48,13 +50,15 @@ const pairOf = ({ playerId, checkId }: Pick<Remedy, 'playerId' | 'checkId'>) => 
 /** Results of the checks for which remedies were begun, by player; nothing else is read. */
 async function looksBehind(db: Database, remedies: readonly Remedy[]) {
   const pairs = new Map(remedies.map((one) => [pairOf(one).join(' '), pairOf(one)]));
-  const results = await db.checks
-    .where('[playerId+checkId]')
-    .anyOf([...pairs.values()])
-    .toArray();
-  const by = new Map<string, CheckResult[]>();
-  for (const result of results) by.set(result.playerId, [...(by.get(result.playerId) ?? []), result]);
-  return by;
+  const results = await Promise.all(
+    [...pairs.values()].map((pair) =>
+      db.checks
+        .where('[playerId+checkId]')
+        .equals([...pair])
+        .toArray()
+    )
+  );
+  return groupByPlayer(results.flat());
 }
 
 async function standingsOfAll(db: Database, remedies: readonly Remedy[], today: IsoDay) {
@@ -75,10 +79,7 @@ export async function recordFor(
 ): Promise<readonly OwnRecord[]> {
   const tried = await db.remedies.where('[checkId+fault]').equals([checkId, fault]).toArray();
   // Another remedy for the same check ends one, whatever its fault.
-  const all = await db.remedies
-    .where('playerId')
-    .anyOf([...new Set(tried.map(({ playerId }) => playerId))])
-    .toArray();
+  const all = await ofPlayers(db.remedies, [...new Set(tried.map(({ playerId }) => playerId))]);
   const same = all.filter((one) => one.checkId === checkId);
   const standings = (await standingsOfAll(db, same, today)).flatMap((one) => one.standings);
   return workedHere(standings).get(`${checkId}/${fault}`) ?? [];

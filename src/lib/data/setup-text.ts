@@ -13,9 +13,8 @@ import {
   type Setting,
   type SettingId
 } from '$lib/core/setup';
-import type { IsoDay } from '$lib/core/time';
+import { isDay, type IsoDay } from '$lib/core/time';
 import type { Setup } from './records';
-import { isDay } from './schema/fields';
 import { adjustmentsSchema } from './schema/setup';
 
 /** What a setup's text begins with: what it is, and the version of how it is written. */

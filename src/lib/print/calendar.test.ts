@@ -1,5 +1,5 @@
 import ICAL from 'ical.js';
-import { describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Due } from '$lib/core/plan';
 import { initialsOf } from '$lib/words/plan';
 import { calendarFile } from './calendar';
@@ -68,6 +68,28 @@ describe('a calendar file', () => {
     const ids = (now: Date) => read(calendarFile(DUES, NAMES, { full: false, now })).map(({ uid }) => uid);
     expect(ids(later)).toEqual(ids(NOW));
     expect(new Set(ids(NOW)).size).toBe(3);
+  });
+
+  describe.each(['America/Los_Angeles', 'Europe/Berlin', 'Pacific/Kiritimati'])('in %s', (zone) => {
+    const usual = process.env.TZ;
+    beforeAll(() => {
+      process.env.TZ = zone;
+    });
+    afterAll(() => {
+      if (usual === undefined) delete process.env.TZ;
+      else process.env.TZ = usual;
+    });
+
+    it('has the same days, on both sides of a change of summer time', () => {
+      expect(Intl.DateTimeFormat().resolvedOptions().timeZone).toBe(zone);
+      expect(
+        read(calendarFile(DUES, NAMES, { full: false, now: NOW })).map(({ start, end }) => [start, end])
+      ).toEqual([
+        ['2027-03-28', '2027-03-29'],
+        ['2027-10-31', '2027-11-01'],
+        ['2028-02-29', '2028-03-01']
+      ]);
+    });
   });
 
   it('is a calendar also when nothing is due', () =>

@@ -5,6 +5,7 @@ import { codeOf } from './code';
 import { loadFonts, missingLetters } from './fonts';
 import { PAPERS, type Paper } from './papers';
 import { Pen, pt, SOFT, WARM } from './pen';
+import { savedPdf } from './saved';
 
 const [WIDTH_MM, HEIGHT_MM] = PAPERS.a6;
 const MARGIN_MM = 8;
@@ -58,7 +59,7 @@ export async function cardsPdf(
     drawCard(new Pen(page, fonts, { leftMm, topMm, scale }), card, await pictureOf(card));
     report(number + 1);
   }
-  return { bytes: await pdf.save(), missing: missingLetters(words, fonts.regular) };
+  return { bytes: await savedPdf(pdf), missing: missingLetters(words, fonts.regular) };
 }
 
 function drawCard(pen: Pen, card: Card, picture: Drawing): void {

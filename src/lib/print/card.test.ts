@@ -7,6 +7,7 @@ import { cardOf, type Card } from './card';
 import { cardsPdf } from './card-pdf';
 import { cardPicture } from './card-picture';
 import { labelsPdf } from './labels-pdf';
+import { openPdf } from './testing';
 
 const records = demoRecords(new Date('2026-11-24T10:00:00'));
 const find = <T extends { readonly id: string }>(list: readonly T[], id: string): T => {
@@ -65,8 +66,7 @@ describe('cardsPdf', () => {
   afterEach(() => vi.unstubAllGlobals());
 
   async function read(bytes: Uint8Array) {
-    const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
-    const pdf = await getDocument({ data: bytes, verbosity: 0 }).promise;
+    const { pdf } = await openPdf(bytes);
     const page = await pdf.getPage(1);
     const { width, height } = page.getViewport({ scale: 1 });
     const { items } = await page.getTextContent();

@@ -8,7 +8,7 @@ function photograph(text: string, pixels: number) {
   const { path, cells } = codeOf(text);
   const side = cells * pixels;
   const data = new Uint8ClampedArray(side * side * 4).fill(255);
-  for (const [, x, y, wide] of path.matchAll(/M(\d+) (\d+)h(\d+)/g))
+  for (const [, x, y, wide] of path.matchAll(/M(\d+) (\d+)l(\d+)/g))
     for (let row = Number(y) * pixels; row < (Number(y) + 1) * pixels; row++)
       data.fill(
         0,

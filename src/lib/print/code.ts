@@ -20,7 +20,7 @@ export function codeOf(text: string): SquareCode {
       if (!row[x]) continue;
       const from = x;
       while (row[x + 1]) x++;
-      path += `M${from} ${y}h${x + 1 - from}v1h-${x + 1 - from}z`;
+      path += `M${from} ${y}l${x + 1 - from} 0 0 1-${x + 1 - from} 0Z`;
     }
   });
   return { path, cells: size };

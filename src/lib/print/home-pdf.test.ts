@@ -6,6 +6,7 @@ import type { Lesson, Player } from '$lib/data';
 import { homeText } from '$lib/words/home';
 import { homeCardOf } from './home-card';
 import { homePdf, pointPicture } from './home-pdf';
+import { openPdf } from './testing';
 
 const SIZES: Readonly<Record<Family, Size>> = { violin: '1/4', viola: '13 in', cello: '1/2', bass: '1/2' };
 
@@ -24,8 +25,7 @@ async function cardFor(family: Family, points = 3) {
 }
 
 async function textOf(bytes: Uint8Array): Promise<{ text: string; pages: number; widthPt: number }> {
-  const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
-  const pdf = await getDocument({ data: new Uint8Array(bytes), verbosity: 0 }).promise;
+  const { pdf } = await openPdf(bytes);
   const first = await pdf.getPage(1);
   const { items } = await first.getTextContent();
   return {

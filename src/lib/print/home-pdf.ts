@@ -5,6 +5,7 @@ import { loadFonts, missingLetters } from './fonts';
 import { HOME_PX, type HomeCard, type HomeCardPoint } from './home-card';
 import { PAPERS } from './papers';
 import { Pen, pt, SOFT, WARM } from './pen';
+import { savedPdf } from './saved';
 
 const [WIDTH_MM, HEIGHT_MM] = PAPERS.a6;
 const MARGIN_MM = 8;
@@ -42,7 +43,7 @@ export async function homePdf(
     drawHomeCard(pen, card, pictureOf);
     report(number + 1);
   }
-  return { bytes: await pdf.save(), missing: missingLetters(words, fonts.regular) };
+  return { bytes: await savedPdf(pdf), missing: missingLetters(words, fonts.regular) };
 }
 
 const wordsOf = ({ line, right, drill, dose }: HomeCardPoint) => ({ line, right, drill, dose });

@@ -5,6 +5,7 @@ import type { Printed } from './card-pdf';
 import { loadFonts, missingLetters } from './fonts';
 import { PAPERS, type Paper } from './papers';
 import { Pen, pt, SOFT, WARM } from './pen';
+import { savedPdf } from './saved';
 
 const MARGIN_MM = 12;
 const COLUMNS = 2;
@@ -39,7 +40,7 @@ export async function labelsPdf(
     drawLabel(new Pen(page, fonts, { leftMm, topMm }), card, labelMm);
     report(number + 1);
   }
-  return { bytes: await pdf.save(), missing: missingLetters(words, fonts.regular) };
+  return { bytes: await savedPdf(pdf), missing: missingLetters(words, fonts.regular) };
 }
 
 function drawLabel(pen: Pen, card: Card, labelMm: number): void {

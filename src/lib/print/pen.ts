@@ -1,7 +1,7 @@
 import { rgb, type PDFPage, type RGB } from 'pdf-lib';
 import type { Drawing } from '$lib/core/figure';
 import { runsOf, type FontChain } from './fonts';
-import { drawPicture } from './picture-pdf';
+import { drawPicture, fillPath } from './picture-pdf';
 
 const PT_PER_MM = 72 / 25.4;
 export const pt = (mm: number): number => mm * PT_PER_MM;
@@ -134,13 +134,9 @@ export class Pen {
     drawPicture(this.page, picture, { x: this.#x(xMm), y: this.#y(yMm), ptPerMm: pt(scale) * this.#scale });
   }
 
-  /** Filled path data, one of whose units is so many mm. */
+  /** A filled path of moves, lines and closings, one of whose units is so many mm. */
   fill(path: string, xMm: number, yMm: number, unitMm: number): void {
-    this.page.drawSvgPath(path, {
-      x: this.#x(xMm),
-      y: this.#y(yMm),
-      scale: pt(unitMm) * this.#scale,
-      color: INK
-    });
+    const ptPerMm = pt(unitMm) * this.#scale;
+    fillPath(this.page, path, INK, { x: this.#x(xMm), y: this.#y(yMm), ptPerMm });
   }
 }

@@ -1,10 +1,9 @@
 import {
-  appendBezierCurve,
   closePath,
   concatTransformationMatrix,
   fill,
-  lineTo,
-  moveTo,
+  PDFOperator,
+  PDFOperatorNames,
   popGraphicsState,
   pushGraphicsState,
   rgb,
@@ -12,7 +11,6 @@ import {
   setLineWidth,
   setStrokingColor,
   stroke,
-  type PDFOperator,
   type PDFPage,
   type RGB
 } from 'pdf-lib';
@@ -26,8 +24,12 @@ function colour(hex: string): RGB {
   return rgb(part(1), part(3), part(5));
 }
 
-/** Hundredths of a mm: more would only make the file longer. */
-const short = (value: number): number => Math.round(value * 100) / 100;
+/** Tenths of a mm, as in the paths: on paper they are hundredths, and more would only make the file longer. */
+const short = (value: number): string => String(Math.round(value * 10) / 10);
+
+/** An operator with its numbers as they are written: the library's own numbers take a tenth of a card's time. */
+const operator = (name: PDFOperatorNames, ...numbers: readonly number[]): PDFOperator =>
+  PDFOperator.of(name, numbers.map(short));
 
 /**
  * The operators of a picture's path. The library reads any path; these have only moves, lines and quadratic curves, the
@@ -52,13 +54,14 @@ export function operatorsOf(path: string): readonly PDFOperator[] {
       const [endX, endY] = [x + number(2), y + number(3)];
       // A quadratic curve as a cubic one: each of its handles two thirds of the way to the one handle.
       operators.push(
-        appendBezierCurve(
-          short(x + (2 / 3) * (cx - x)),
-          short(y + (2 / 3) * (cy - y)),
-          short(endX + (2 / 3) * (cx - endX)),
-          short(endY + (2 / 3) * (cy - endY)),
-          short(endX),
-          short(endY)
+        operator(
+          PDFOperatorNames.AppendBezierCurve,
+          x + (2 / 3) * (cx - x),
+          y + (2 / 3) * (cy - y),
+          endX + (2 / 3) * (cx - endX),
+          endY + (2 / 3) * (cy - endY),
+          endX,
+          endY
         )
       );
       [x, y] = [endX, endY];
@@ -66,39 +69,42 @@ export function operatorsOf(path: string): readonly PDFOperator[] {
       continue;
     }
     [x, y] = command === 'M' ? [number(0), number(1)] : [x + number(0), y + number(1)];
-    operators.push(command === 'M' ? moveTo(short(x), short(y)) : lineTo(short(x), short(y)));
+    operators.push(operator(command === 'M' ? PDFOperatorNames.MoveTo : PDFOperatorNames.LineTo, x, y));
     at += 2;
   }
   return operators;
 }
 
-/**
- * Draws a picture on a page as vectors, in the colours of paper.
- *
- * @param place where the picture's origin comes, in points from the page's lower left corner, and points per mm
- */
-export function drawPicture(
-  page: PDFPage,
-  { regions, lines }: Drawing,
-  { x, y, ptPerMm }: { readonly x: number; readonly y: number; readonly ptPerMm: number }
-): void {
+/** Where a path's origin comes, in points from the page's lower left corner, and points per mm. */
+interface Place {
+  readonly x: number;
+  readonly y: number;
+  readonly ptPerMm: number;
+}
+
+/** Fills a path of a picture's kind. */
+export const fillPath = (page: PDFPage, path: string, color: RGB, place: Place): void =>
+  inMm(page, place, [setFillingColor(color), ...operatorsOf(path), fill()]);
+
+/** Draws a picture on a page as vectors, in the colours of paper. */
+export function drawPicture(page: PDFPage, { regions, lines }: Drawing, { x, y, ptPerMm }: Place): void {
   for (const { tone, quiet, path } of regions) {
     const color = colour(PAPER.tones[tone]);
     // What is half seen through needs more than operators.
     if (quiet) page.drawSvgPath(path, { x, y, scale: ptPerMm, color, opacity: 0.5 });
-    else inMm(page, x, y, ptPerMm, [setFillingColor(color), ...operatorsOf(path), fill()]);
+    else fillPath(page, path, color, { x, y, ptPerMm });
   }
   for (const { ink, path } of lines)
-    inMm(page, x, y, ptPerMm, [
+    inMm(page, { x, y, ptPerMm }, [
       setStrokingColor(colour(PAPER.inks[ink])),
-      setLineWidth(short((STROKE_PX[ink] * PT_PER_PX) / ptPerMm)),
+      setLineWidth(Math.round((100 * STROKE_PX[ink] * PT_PER_PX) / ptPerMm) / 100),
       ...operatorsOf(path),
       stroke()
     ]);
 }
 
 /** Operators in the mm of a picture, whose y runs down. */
-function inMm(page: PDFPage, x: number, y: number, ptPerMm: number, operators: readonly PDFOperator[]): void {
+function inMm(page: PDFPage, { x, y, ptPerMm }: Place, operators: readonly PDFOperator[]): void {
   page.pushOperators(
     pushGraphicsState(),
     concatTransformationMatrix(ptPerMm, 0, 0, -ptPerMm, x, y),

@@ -4,6 +4,7 @@ import { loadFonts, missingLetters } from './fonts';
 import { pointPicture, pictureInBox } from './home-pdf';
 import { PAPERS } from './papers';
 import { Pen, pt, SOFT } from './pen';
+import { savedPdf } from './saved';
 import type { TermReport } from './report';
 
 const [WIDTH_MM, HEIGHT_MM] = PAPERS.a4;
@@ -50,5 +51,5 @@ export async function reportPdf(report: TermReport): Promise<Printed> {
     });
   }
   pen.text(pen.fitted(report.signed, INNER_MM, 9), MARGIN_MM, HEIGHT_MM - 14, { size: 9, color: SOFT });
-  return { bytes: await pdf.save(), missing: missingLetters(words, fonts.regular) };
+  return { bytes: await savedPdf(pdf), missing: missingLetters(words, fonts.regular) };
 }

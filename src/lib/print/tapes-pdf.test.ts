@@ -2,6 +2,7 @@ import { readFile } from 'node:fs/promises';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { tapePlaces } from '$lib/core/tapes';
 import { tapesPdf } from './tapes-pdf';
+import { openPdf } from './testing';
 
 beforeEach(() => {
   // The application fetches its own fonts; here they come from the packages on the disk.
@@ -16,8 +17,7 @@ const MM_PER_PT = 25.4 / 72;
 
 /** Lines of the page as they were drawn, mm from its lower left corner. */
 async function linesOf(bytes: Uint8Array, number = 1) {
-  const { getDocument, OPS } = await import('pdfjs-dist/legacy/build/pdf.mjs');
-  const pdf = await getDocument({ data: bytes.slice(), verbosity: 0 }).promise;
+  const { pdf, OPS } = await openPdf(bytes);
   const { fnArray, argsArray } = await (await pdf.getPage(number)).getOperatorList();
   return fnArray.flatMap((fn, i) => {
     if (fn !== OPS.constructPath) return [];

@@ -9,6 +9,7 @@ import {
   type Schema,
   type TestContext
 } from 'yup';
+import { isDay } from '$lib/core/time';
 import { MEASUREMENTS, type MeasurementId } from '$lib/core/body';
 
 /** Most readings of one length. */
@@ -172,15 +173,6 @@ export const textLike = (
       const fine = value === undefined || value === null || (typeof value === 'string' && isRight(value));
       return fine || context.createError({ message });
     });
-
-const DAY = /^\d{4}-\d\d-\d\d$/;
-
-/** A day of the calendar; the 30th of February is none. */
-function isDay(text: string): boolean {
-  if (!DAY.test(text)) return false;
-  const moment = new Date(`${text}T00:00:00Z`);
-  return !Number.isNaN(moment.getTime()) && moment.toISOString().startsWith(text);
-}
 
 /** A day of the calendar. */
 export const day = (description?: string) =>

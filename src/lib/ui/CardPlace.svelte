@@ -6,6 +6,7 @@
   import CardView from './CardView.svelte';
   import { live } from './live.svelte';
   import { newestCard } from './newest-card';
+  import PaperPlace from './PaperPlace.svelte';
 
   /** A player's newest card on a page of its own, to print. */
   let { playerId, printNow }: { playerId: string; printNow: boolean } = $props();
@@ -21,38 +22,14 @@
   }
 </script>
 
-<div class="place">
-  <div class="no-print bar">
-    <a class="btn act" href="/fit/{playerId}">Back to the bench</a>
-    <button type="button" class="btn act-next" onclick={() => print()} disabled={!card.current}>Print</button>
-    {#if card.current}
-      <CardPaper card={card.current} unit={settings.current.unit} />
-    {/if}
-    <span class="soft">A6. On larger paper it stands in the corner: cut along the edge.</span>
-  </div>
-  {#if card.current}
-    <h1 class="sr-only">Card of {card.current.player}</h1>
-    <CardView card={card.current} ondrawn={drawn} />
-  {:else if card.ready}
-    <p>No card yet: it is ready once a set-up is kept.</p>
-  {/if}
-</div>
-
-<style>
-  .place {
-    padding: 0.5rem 1.5rem 2rem;
-    display: grid;
-    gap: 1rem;
-  }
-  .bar {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 1rem;
-  }
-  @media print {
-    .place {
-      padding: 0;
-    }
-  }
-</style>
+<PaperPlace
+  back={{ href: `/fit/${playerId}`, text: 'Back to the bench' }}
+  title={card.current && `Card of ${card.current.player}`}
+  empty="No card yet: it is ready once a set-up is kept."
+  ready={card.ready}
+>
+  {#snippet paper()}
+    {#if card.current}<CardPaper card={card.current} unit={settings.current.unit} />{/if}
+  {/snippet}
+  {#if card.current}<CardView card={card.current} ondrawn={drawn} />{/if}
+</PaperPlace>

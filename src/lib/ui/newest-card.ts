@@ -4,14 +4,15 @@ import { db, getSettings, lastPractised, newestFirst, seenResults, type Player }
 import { groupByPlayer } from '$lib/data/case';
 import { libraryFor, waysFor } from '$lib/data/library';
 import { cardOf, type Card } from '$lib/print/card';
+import { ofPlayers } from '$lib/data/of-players';
 
 /** The check that a player works on: what was set as practice last, else what the rule proposes. */
 export async function checksAtWork(players: readonly Player[]) {
   const ids = players.map(({ id }) => id);
   const [checks, lessons, pains, groups, own, settings] = await Promise.all([
-    db.checks.where('playerId').anyOf(ids).toArray(),
-    db.lessons.where('playerId').anyOf(ids).toArray(),
-    db.pains.where('playerId').anyOf(ids).toArray(),
+    ofPlayers(db.checks, ids),
+    ofPlayers(db.lessons, ids),
+    ofPlayers(db.pains, ids),
     db.groups.bulkGet(players.map(({ groupId }) => groupId ?? '')),
     db.ownChecks.toArray(),
     getSettings(db)
@@ -37,7 +38,7 @@ export async function newestCards(playerIds: readonly string[]): Promise<readonl
   const ids = [...playerIds];
   const [players, setups, { unit, dimensions, teacherName }] = await Promise.all([
     db.players.bulkGet(ids),
-    db.setups.where('playerId').anyOf(ids).toArray(),
+    ofPlayers(db.setups, ids),
     getSettings(db)
   ]);
   const setupsOf = groupByPlayer(newestFirst(setups));

@@ -158,6 +158,7 @@ export const VIEW_WORDS: Readonly<Record<ViewName, string>> = {
   leftHandFront: 'the left hand from the strings',
   leftHandSide: 'the left hand from the player’s left',
   fingers: 'the fingers as the player sees them',
+  fingersSide: 'the fingers from the player’s left',
   fingersFront: 'the fingers from the strings',
   leftThumb: 'the left thumb',
   leftHandHigh: 'the left hand from the front',
@@ -165,7 +166,10 @@ export const VIEW_WORDS: Readonly<Record<ViewName, string>> = {
   bowHand: 'the bow hand from the front',
   bowBuilding: 'the bow hand as it is built',
   bowHandInside: 'the bow hand from the player’s side',
+  bowWrist: 'the bow hand along the bow',
   bowHandAbove: 'the bow hand from above',
+  scrollOnHand: 'the scroll on the hand, from above',
+  underInstrument: 'what stands under the instrument',
   neckBehind: 'the neck from behind',
   board: 'the fingerboard',
   strings: 'the strings',
@@ -177,8 +181,12 @@ export const VIEW_WORDS: Readonly<Record<ViewName, string>> = {
   back: 'the back of the instrument',
   bowMiddle: 'the middle of the bow',
   bowMiddleAbove: 'the middle of the bow from above',
+  bowLevel: 'the bow on the strings, along them',
+  bowLevelAbove: 'the bow on the strings, down along them',
+  bowStrings: 'the bow on the strings, from above',
   bowFrog: 'the bow at the frog',
   bowFrogAbove: 'the bow at the frog from above',
+  bowEnd: 'the bow along itself',
   bowRight: 'the bow from the player’s right',
   bowFront: 'bow and hand from the front',
   pluckHand: 'the plucking hand',
@@ -187,6 +195,21 @@ export const VIEW_WORDS: Readonly<Record<ViewName, string>> = {
   feet: 'the feet',
   feetBehind: 'the feet from behind'
 };
+
+const SIDE_WORDS = [
+  'from the front',
+  'from the front left',
+  'from the player’s left',
+  'from behind left',
+  'from behind',
+  'from behind right',
+  'from the player’s right',
+  'from the front right'
+] as const;
+
+/** From which side a figure that can be turned is seen; degrees, 90 the player's left. */
+export const sideText = (azimuth: number): string =>
+  SIDE_WORDS[((Math.round(azimuth / 45) % 8) + 8) % 8] ?? SIDE_WORDS[0];
 
 /** The poses by their name. */
 export const POSE_WORDS: Readonly<Record<string, string>> = {

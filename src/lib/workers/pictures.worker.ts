@@ -5,6 +5,7 @@ import {
   pairOf,
   pictureOf,
   figureFor,
+  windowWithout,
   type Picture,
   type ArmPicture,
   type ArmQuestion,
@@ -32,7 +33,7 @@ const door = {
   arm: (question: ArmQuestion, detail: number): ArmPicture => armPicture(question, detail),
   /** One picture of a figure. */
   picture: (question: PictureQuestion, options: PictureOptions): Picture =>
-    pictureOf(figureOf(question), options),
+    pictureOf(figureOf(question), options, windowWithout(question, options)),
   /** A fault and the same without it. */
   pair: (
     right: PictureQuestion,

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { detailFor, figureFor, pictureOf, VIEWS, type Picture } from '../figure';
-import { dimensionsOf, FAMILIES, type Family } from '../instruments';
+import { figureFor, pictureOf, VIEWS, type Picture } from '../figure';
+import { sample } from '../figure/testing';
+import { FAMILIES, type Family } from '../instruments';
 import { SETTING_IDS, SETUP_CHOICES, SETUP_KIND_OF } from '../setup';
 import {
   CHECK_CATEGORIES,
@@ -8,28 +9,18 @@ import {
   DRILLS,
   drillsFor,
   inWay,
-  sceneOf,
+  sidesOf,
   subjectOf,
   subjectsFor,
   SUBJECT_IDS,
   walkOf,
-  type Check
+  type Check,
+  type CheckScene
 } from '.';
-
-const WHO: Readonly<Record<Family, readonly [size: string, heightMm: number]>> = {
-  violin: ['1/4', 1260],
-  viola: ['13 in', 1420],
-  cello: ['1/2', 1310],
-  bass: ['1/2', 1480]
-};
+import { detailOf, drawnScene } from './testing';
 
 /** Width and height of a small picture. */
 const INK_PX = 240;
-
-const questionOf = (family: Family) => {
-  const [size, heightMm] = WHO[family];
-  return { family, instrument: dimensionsOf(family, size), readings: { height: [heightMm] } };
-};
 
 const LIBRARY: readonly { readonly family: Family; readonly checks: readonly Check[] }[] = await Promise.all(
   FAMILIES.map(async (family) => ({ family, checks: await checksFor(family) }))
@@ -161,7 +152,7 @@ describe.each(LIBRARY)('the library of the $family', ({ family, checks }) => {
 
   it('puts every spot on the figure', () => {
     for (const { picture } of checks) {
-      const { spots } = figureFor({ ...questionOf(family), pose: picture.pose });
+      const { spots } = figureFor({ ...sample(family), pose: picture.pose });
       expect([picture.spot, picture.spot in spots]).toEqual([picture.spot, true]);
     }
   });
@@ -179,27 +170,18 @@ describe.each(LIBRARY)('the library of the $family', ({ family, checks }) => {
 
 /** Faults of checks whose picture hardly differs from that of right. */
 function alikeIn(family: Family, checks: readonly Check[]): readonly string[] {
-  const who = questionOf(family);
   const alike: string[] = [];
-  for (const check of checks) {
-    const scene = sceneOf(check, family);
-    const view = VIEWS[scene.view];
-    const box = { wide: INK_PX, high: INK_PX };
-    const detail = detailFor(view, box, WHO[family][1], who.instrument.bodyMm);
-    const figure = figureFor({ ...who, pose: scene.pose, changes: scene.changes });
-    const right = pictureOf(figure, { view, detail });
-    const ink = inkOf(right, detail);
-    expect([check.id, ink.size > 20]).toEqual([check.id, true]);
-    const { x, y, width, height } = right.window;
-    for (const fault of check.faults) {
-      const { pose, changes } = sceneOf(check, family, fault);
-      const drawn = figureFor({ ...who, pose, changes });
-      const window = view.crop ? ([x, y, x + width, y + height] as const) : undefined;
-      const wrong = pictureOf(drawn, { view, detail }, window);
-      const share = differing(ink, inkOf(wrong, detail));
-      if (share <= 0.02) alike.push(`${check.id} ${fault.id} ${share.toFixed(3)}`);
+  for (const check of checks)
+    for (const { right, faults } of sidesOf(check, family)) {
+      const detail = detailOf(family, right, INK_PX);
+      const drawn = (scene: CheckScene) => inkOf(drawnScene(family, scene, INK_PX), detail);
+      const ink = drawn(right);
+      expect([check.id, ink.size > 20]).toEqual([check.id, true]);
+      for (const { fault, scene } of faults) {
+        const share = differing(ink, drawn(scene));
+        if (share <= 0.02) alike.push(`${check.id} ${fault.id} ${share.toFixed(3)}`);
+      }
     }
-  }
   return alike;
 }
 
@@ -211,8 +193,7 @@ describe('the ways that are taught', () => {
       const drawn = ways.map(({ why, picture: { pose, view, changes } }) => {
         expect(why.length).toBeGreaterThan(10);
         return JSON.stringify(
-          pictureOf(figureFor({ ...questionOf(family), pose, changes }), { view: VIEWS[view], detail: 0.3 })
-            .lines
+          pictureOf(figureFor({ ...sample(family), pose, changes }), { view: VIEWS[view], detail: 0.3 }).lines
         );
       });
       expect(new Set(drawn).size).toBe(ways.length);
@@ -236,7 +217,7 @@ describe('every drill', () => {
       expect(Math.min(name.length, text.length, dose.length)).toBeGreaterThan(3);
       const pose = family === 'cello' && picture.pose === 'standing' ? 'seated' : picture.pose;
       const drawn = figureFor({
-        ...questionOf(family),
+        ...sample(family),
         changes: picture.changes,
         pose: poseThere(family, pose)
       });

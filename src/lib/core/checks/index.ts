@@ -16,13 +16,16 @@ export {
 } from './focus';
 export { checksFor } from './library';
 export {
+  faultsShown,
   inWay,
   lessonLooks,
   LOOKS_IN_A_LESSON,
   sceneOf,
+  sidesOf,
   standpointView,
   walkOf,
-  type CheckScene
+  type CheckScene,
+  type Side
 } from './shown';
 export { SUBJECT_IDS, type SubjectId, type Ways } from './subject-ids';
 export { subjectOf, subjectsFor, wayOf, type Subject, type Way } from './subjects';

@@ -8,6 +8,7 @@ import {
   type Check,
   type CheckCategory,
   type CheckPicture,
+  type CheckView,
   type Fault,
   type Standpoint
 } from './types';
@@ -34,13 +35,22 @@ function begun(check: Check, ways: Ways): Check {
   return check;
 }
 
+/** A bow that is held otherwise has its own side, for the faults too. */
+const fromOneSide = (faults: readonly Fault[]): readonly Fault[] =>
+  faults.map(({ view: _, ...fault }) => fault);
+
 /** A bow held from below: seen so in every picture of the bow, and said so where the hand is another. */
 function fromBelow(check: Check, family: Family, ways: Ways): Check {
   const bows = check.category === 'bow-hand' || check.category === 'bow-use';
   if (family !== 'bass' || !bows || check.id.startsWith('pluck-')) return check;
   if (wayOf('bass-bow-hold', ways).id !== 'underhand') return check;
   const changes = [...check.picture.changes, { kind: 'bow-underhand' } as const];
-  return { ...check, ...UNDERHAND[check.id], picture: { ...check.picture, changes } };
+  return {
+    ...check,
+    faults: fromOneSide(check.faults),
+    ...UNDERHAND[check.id],
+    picture: { ...check.picture, changes }
+  };
 }
 
 /** The check as the teacher's way has it for a family; null where this way does not look at it. */
@@ -54,6 +64,7 @@ export function inWay(original: Check, ways: Ways, family: Family): Check | null
   const building = school.subject === 'bow-building' ? BUILDING[id] : undefined;
   const taught = {
     ...check,
+    ...(building ? { faults: fromOneSide(check.faults) } : {}),
     right: own?.right ?? check.right,
     forPlayer: own?.forPlayer ?? check.forPlayer,
     picture: {
@@ -75,13 +86,40 @@ export interface CheckScene {
   readonly marked: readonly Change[];
 }
 
-/** The picture of a check for a family; with a fault where one is given. */
+const viewFor = (view: CheckView | undefined, family: Family): ViewName | undefined =>
+  typeof view === 'string' ? view : view?.[family];
+
+/** The picture of a check for a family; with a fault where one is given, from where that is seen. */
 export function sceneOf({ picture }: Check, family: Family, fault?: Fault): CheckScene {
   const { pose, view, changes } = picture;
-  const from = typeof view === 'string' ? view : (view[family] ?? 'front');
   const strays = fault?.changes ?? [];
-  return { pose, view: from, changes: [...changes, ...strays], marked: strays };
+  return {
+    pose,
+    view: viewFor(fault?.view, family) ?? viewFor(view, family) ?? 'front',
+    changes: [...changes, ...strays],
+    marked: strays
+  };
 }
+
+/** A side from which a check is shown: what right looks like from there, and the faults that show there. */
+export interface Side {
+  readonly right: CheckScene;
+  readonly faults: readonly { readonly fault: Fault; readonly scene: CheckScene }[];
+}
+
+/** The pictures of a check for a family, each fault beside right from the same side; the check's own side first. */
+export function sidesOf(check: Check, family: Family): readonly Side[] {
+  const right = sceneOf(check, family);
+  const faults = check.faults.map((fault) => ({ fault, scene: sceneOf(check, family, fault) }));
+  const views = new Set([right.view, ...faults.map(({ scene }) => scene.view)]);
+  return [...views]
+    .map((view) => ({ right: { ...right, view }, faults: faults.filter(({ scene }) => scene.view === view) }))
+    .filter((side) => side.faults.length > 0 || faults.length === 0);
+}
+
+/** The faults of a check in the order in which they are shown. */
+export const faultsShown = (check: Check, family: Family): readonly Fault[] =>
+  sidesOf(check, family).flatMap(({ faults }) => faults.map(({ fault }) => fault));
 
 const order = (standpoint: Standpoint) => STANDPOINTS.indexOf(standpoint);
 

@@ -50,6 +50,8 @@ export interface Fault {
   readonly text: string;
   /** How the picture of right is strayed from. */
   readonly changes: readonly Change[];
+  /** From where it is seen, where that is not the side of the check's picture; some families only, if so. */
+  readonly view?: CheckView;
   /** Likely causes with their remedy, likeliest first. */
   readonly causes: readonly Cause[];
 }

@@ -17,6 +17,7 @@ import {
   type PictureQuestion,
   type Vec
 } from '.';
+import { sample } from './testing';
 
 const away = (a: Vec | undefined, b: Vec | undefined): number =>
   a && b ? Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]) : NaN;
@@ -107,6 +108,14 @@ describe('every player of the usual height for a size', () => {
   it.each(usual)('reaches string and stick: $family $size', ({ question }) => {
     const { contacts } = figureFor(question);
     expect(Object.entries(contacts).filter(([, { outOfReach }]) => outOfReach)).toEqual([]);
+  });
+
+  it.each(usual)('holds the bow at frog, middle and tip: $family $size', ({ question }) => {
+    for (const pose of ['frog', 'middle', 'tip'])
+      for (const [name, { target, reached }] of Object.entries(figureFor({ ...question, pose }).contacts)) {
+        const off = away(target, reached);
+        expect([pose, name, off < 8 ? 'there' : off]).toEqual([pose, name, 'there']);
+      }
   });
 });
 
@@ -208,29 +217,22 @@ describe('a change', () => {
     ['wrist-caved', 'violin', 'leftWrist', 0, 1],
     ['wrist-bent-out', 'violin', 'leftWrist', 0, -1],
     ['hand-slides-back', 'cello', 'leftHand', 1, 1],
-    ['bow-over-board', 'cello', 'bow', 1, 1]
+    ['bow-over-board', 'cello', 'bow', 1, 1],
+    ['bow-bounces', 'violin', 'bow', 1, 1],
+    ['shoulders-pulled-up', 'bass', 'rightShoulder', 1, 1],
+    ['left-foot-forward', 'bass', 'leftAnkle', 2, 1],
+    ['heels-up', 'cello', 'leftAnkle', 1, 1],
+    ['knees-wide', 'cello', 'leftKnee', 0, 1],
+    ['knees-together', 'cello', 'leftKnee', 0, -1]
   ] as const)('%s of the %s moves the %s the way that it says', (kind, family, name, axis, way) => {
-    const sizes = {
-      violin: ['1/4', 1260],
-      viola: ['13 in', 1420],
-      cello: ['1/2', 1310],
-      bass: ['1/2', 1480]
-    };
-    const [size, heightMm] = sizes[family] as [string, number];
-    const question = { family, instrument: dimensionsOf(family, size), readings: { height: [heightMm] } };
     const at = (figure: Figure) => (figure.joints[name] ?? figure.spots[name])?.[axis] ?? NaN;
-    const moved = at(figureFor({ ...question, changes: [{ kind }] })) - at(figureFor(question));
+    const moved = at(figureFor(sample(family, { changes: [{ kind }] }))) - at(figureFor(sample(family)));
     expect(moved * way).toBeGreaterThan(2);
   });
 
   it('of a side moves that side', () => {
-    const question = {
-      family: 'violin',
-      instrument: dimensionsOf('violin', '1/4'),
-      readings: { height: [1260] }
-    } as const;
-    const base = figureFor(question).joints;
-    const { joints } = figureFor({ ...question, changes: [{ kind: 'shoulder-raised', amount: 30 }] });
+    const base = figureFor(sample('violin')).joints;
+    const { joints } = figureFor(sample('violin', { changes: [{ kind: 'shoulder-raised', amount: 30 }] }));
     expect((joints.leftShoulder?.[1] ?? 0) - (base.leftShoulder?.[1] ?? 0)).toBeCloseTo(30, 6);
     expect(joints.rightShoulder).toEqual(base.rightShoulder);
   });

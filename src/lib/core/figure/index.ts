@@ -21,6 +21,7 @@ export {
   pairOf,
   pictureOf,
   windowOf,
+  windowWithout,
   type DrawnCue,
   type Picture,
   type PictureOptions,

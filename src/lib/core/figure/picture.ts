@@ -27,13 +27,16 @@ export interface PictureOptions {
   readonly coarse?: boolean;
 }
 
-/** A ring or a line that leads the eye, in the coordinates of the drawing. */
+/** A ring that leads the eye, and the plumb or level line that goes with it, in the coordinates of the drawing. */
 export interface DrawnCue {
   readonly x: number;
   readonly y: number;
   readonly radius: number;
-  readonly line: 'plumb' | 'level' | null;
+  readonly line: { readonly from: readonly [number, number]; readonly to: readonly [number, number] } | null;
 }
+
+/** How far a plumb or level line runs beyond the ring, in its radii. */
+const LINE_REACH = 2.4;
 
 export interface Picture extends Drawing {
   readonly cues: readonly DrawnCue[];
@@ -91,13 +94,51 @@ export function pictureOf(
       ...(coarse === undefined ? {} : { coarse })
     }
   );
-  const cues = (asked ? [asked] : kinds.map(({ cue }) => cue)).flatMap((cue): DrawnCue[] => {
-    const spot = drawing.spots[cue.spot];
-    return spot
-      ? [{ x: spot[0], y: spot[1], radius: cue.ring * figure.body.heightMm, line: cue.line ?? null }]
-      : [];
-  });
-  return { ...drawing, cues };
+  const cues = (asked ? [asked] : kinds.map(({ cue }) => cue)).flatMap(
+    (cue) => drawnCue(cue, drawing, figure.body.heightMm) ?? []
+  );
+  return { ...drawing, cues: withoutCovered(cues) };
+}
+
+/** Rings about one place are one ring, the largest; what has a line stays. */
+const withoutCovered = (cues: readonly DrawnCue[]): readonly DrawnCue[] =>
+  cues.filter(
+    (one, i) =>
+      one.line ||
+      !cues.some(
+        (other, j) =>
+          (other.radius > one.radius || (other.radius === one.radius && j < i)) &&
+          Math.hypot(other.x - one.x, other.y - one.y) < other.radius
+      )
+  );
+
+function drawnCue(cue: Cue, { spots }: Drawing, heightMm: number): DrawnCue | null {
+  const [spot, through] = [spots[cue.spot], spots[cue.lineAt ?? cue.spot]];
+  if (!spot || !through) return null;
+  const [[x, y], [lineX, lineY]] = [spot, through];
+  const radius = cue.ring * heightMm;
+  const reach = LINE_REACH * radius;
+  if (!cue.line) return { x, y, radius, line: null };
+  const line: DrawnCue['line'] =
+    cue.line === 'plumb'
+      ? { from: [lineX, Math.min(y - reach, lineY)], to: [lineX, Math.max(y + reach, lineY)] }
+      : { from: [Math.min(x - reach, lineX), lineY], to: [Math.max(x + reach, lineX), lineY] };
+  return { x, y, radius, line };
+}
+
+/**
+ * The window of a picture of a fault: that of the same without it, so that the place stays and the fault moves.
+ *
+ * @returns undefined where all is shown
+ */
+export function windowWithout(
+  { changes = [], ...question }: PictureQuestion,
+  { view, marked = [] }: Pick<PictureOptions, 'view' | 'marked'>
+): Box | undefined {
+  if (!view.crop || marked.length === 0) return undefined;
+  const isMarked = ({ kind, amount }: Change) =>
+    marked.some((one) => one.kind === kind && one.amount === amount);
+  return windowOf(figureFor({ ...question, changes: changes.filter((one) => !isMarked(one)) }), view);
 }
 
 /** The two pictures of a fault: the same player, scale and window, as it should be and with it. */

@@ -69,11 +69,8 @@ export function svgOf(picture: Picture, detail: number, title: string, palette: 
   );
   const cues = picture.cues.map(({ x: cx, y: cy, radius, line }) => {
     const ring = `<circle cx="${short(cx)}" cy="${short(cy)}" r="${short(radius)}" stroke-width="${px(1.6)}"/>`;
-    const reach = 2.4 * radius;
-    const ends = line === 'plumb' ? [cx, cy - reach, cx, cy + reach] : [cx - reach, cy, cx + reach, cy];
-    const [x1 = 0, y1 = 0, x2 = 0, y2 = 0] = ends;
     return line
-      ? `${ring}<path d="M${short(x1)} ${short(y1)}L${short(x2)} ${short(y2)}" stroke-width="${px(1.2)}" stroke-dasharray="${px(7)} ${px(5)}"/>`
+      ? `${ring}<path d="M${line.from.map(short).join(' ')}L${line.to.map(short).join(' ')}" stroke-width="${px(1.2)}" stroke-dasharray="${px(7)} ${px(5)}"/>`
       : ring;
   });
   return (

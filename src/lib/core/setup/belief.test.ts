@@ -75,14 +75,14 @@ describe('the belief over a setting', () => {
   });
 
   it('is not ruined by one wrong answer in ten: 95 % within 4 mm, under four looks, never over eight', () => {
-    const { looks, most, within } = crowd(3000, 0.1);
+    const { looks, most, within } = crowd(10_000, 0.1);
     expect(within).toBeGreaterThanOrEqual(0.95);
     expect(looks).toBeLessThan(4);
     expect(most).toBeLessThanOrEqual(MOST_LOOKS);
   });
 
   it('comes within 4 mm of 99 % when the answers are right', () => {
-    const { looks, within } = crowd(1500, 0);
+    const { looks, within } = crowd(10_000, 0);
     expect(within).toBeGreaterThanOrEqual(0.99);
     expect(looks).toBeLessThan(4);
   });

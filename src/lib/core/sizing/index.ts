@@ -33,6 +33,7 @@ export {
   LANDING_LIMITS,
   LANDING_SCHOOLS,
   landingLimit,
+  ruleWith,
   OWN_LIMIT_RANGE,
   type LandingRule,
   type LandingSchool

@@ -21,6 +21,10 @@ export const OWN_LIMIT_RANGE = [-0.2, 0.8] as const;
 export type LandingRule =
   { readonly school: LandingSchool } | { readonly school: 'own'; readonly limit: number };
 
+/** A rule of another school; an own limit begins where the rule before it stood. */
+export const ruleWith = (school: LandingRule['school'], before: LandingRule): LandingRule =>
+  school === 'own' ? { school, limit: landingLimit(before) } : { school };
+
 /** The highest landing that a rule accepts. */
 export const landingLimit = (rule: LandingRule): number =>
   rule.school === 'own' ? rule.limit : LANDING_LIMITS[rule.school];

@@ -1,1 +1,10 @@
-export { ageOn, dayOf, daysBetween, daysLater, monthsLater, type IsoDay, type IsoMonth } from './iso-day';
+export {
+  ageOn,
+  dayOf,
+  daysBetween,
+  daysLater,
+  isDay,
+  monthsLater,
+  type IsoDay,
+  type IsoMonth
+} from './iso-day';

@@ -19,6 +19,15 @@ const MS_PER_DAY = 86_400_000;
 const utcOf = (day: IsoDay): number =>
   Date.UTC(Number(day.slice(0, 4)), Number(day.slice(5, 7)) - 1, Number(day.slice(8, 10)));
 
+const DAY = /^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/;
+
+/** Whether a text is a day of the calendar; the 31st of February is none. */
+export function isDay(text: string): boolean {
+  if (!DAY.test(text)) return false;
+  const moment = new Date(`${text}T00:00:00Z`);
+  return !Number.isNaN(moment.getTime()) && moment.toISOString().startsWith(text);
+}
+
 /** The day that many days later, or earlier when negative. */
 export const daysLater = (from: IsoDay, days: number): IsoDay =>
   new Date(utcOf(from) + days * MS_PER_DAY).toISOString().slice(0, 10);

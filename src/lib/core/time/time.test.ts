@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { ageOn, dayOf, daysBetween, daysLater, monthsLater } from '.';
+import { ageOn, dayOf, daysBetween, daysLater, isDay, monthsLater } from '.';
 
 describe('days', () => {
   it('counts across months, leap days and the change of clocks', () => {
@@ -9,6 +9,27 @@ describe('days', () => {
     expect(daysBetween('2026-03-28', '2026-03-30')).toBe(2);
     expect(daysBetween('2026-10-31', '2026-11-02')).toBe(2);
     expect(dayOf(new Date(2026, 10, 24, 23, 59))).toBe('2026-11-24');
+  });
+
+  it.each(['2026-11-24', '2028-02-29', '0001-01-01', '9999-12-31'])('has %s', (text) => {
+    expect(isDay(text)).toBe(true);
+  });
+
+  it.each([
+    '2026-02-29',
+    '2026-02-30',
+    '2026-04-31',
+    '2026-13-01',
+    '2026-00-10',
+    '2026-11-00',
+    '2026-11-32',
+    '2026-1-1',
+    ' 2026-11-24',
+    '2026-11-24T10:00:00Z',
+    'today',
+    ''
+  ])('has no “%s”', (text) => {
+    expect(isDay(text)).toBe(false);
   });
 
   it('takes a birth month as its 15th day', () => {

@@ -20,7 +20,7 @@ const picture = (
 
 /** The pictures of the looks, by the look's id. */
 export const LOOK_PICTURES: Readonly<Record<string, LookPicture>> = {
-  'shoulder-seat': picture('playing', 'head', [{ kind: 'on-the-chest' }]),
+  'shoulder-seat': picture('playing', 'headQuarter', [{ kind: 'on-the-chest' }]),
   'shoulder-head': picture('playing', 'headBehind', [
     { kind: 'shoulder-raised' },
     { kind: 'head-tipped', amount: 18 }
@@ -31,7 +31,7 @@ export const LOOK_PICTURES: Readonly<Record<string, LookPicture>> = {
     cue: { spot: 'leftElbow', ring: 0.07 }
   }),
   'shoulder-first': picture('playing', 'leftHand', [{ kind: 'wrist-caved' }]),
-  'shoulder-fourth': picture('playing', 'leftHandFront', [{ kind: 'fourth-flat' }]),
+  'shoulder-fourth': picture('playing', 'fingersSide', [{ kind: 'fourth-flat' }]),
   'shoulder-bow': picture('tip', 'head', [{ kind: 'bow-shoulder-raised', amount: 42 }]),
   'shoulder-weight': picture('handsOff', 'head', [
     { kind: 'scroll-droops', amount: 20 },
@@ -39,22 +39,24 @@ export const LOOK_PICTURES: Readonly<Record<string, LookPicture>> = {
   ]),
   'cello-seat': picture('seated', 'left', [{ kind: 'seat-too-low' }, { kind: 'leaning-back' }]),
   'cello-meets': picture('playing', 'right', [{ kind: 'slumped' }]),
-  'cello-breastbone': picture('playing', 'left', [{ kind: 'pin-too-short' }], {
-    cue: { spot: 'contact', ring: 0.07 }
+  'cello-breastbone': picture('playing', 'left', [{ kind: 'pin-too-short', amount: 150 }], {
+    cue: { spot: 'contact', ring: 0.06, line: 'level', lineAt: 'chest' }
   }),
   'cello-peg': picture('playing', 'left', [{ kind: 'pin-too-long', amount: 150 }], {
     cue: { spot: 'lowestPeg', ring: 0.07, line: 'level' }
   }),
-  'cello-shoulder': picture('playing', 'head', [{ kind: 'shoulder-raised' }]),
+  'cello-shoulder': picture('playing', 'head', [{ kind: 'shoulder-raised', amount: 58 }], {
+    cue: { spot: 'neckBack', ring: 0.15, line: 'level' }
+  }),
   'cello-bow': picture('playing', 'front', [{ kind: 'bow-over-board' }]),
   'cello-stroke': picture('tip', 'front', [{ kind: 'bow-oblique' }]),
-  'cello-frame': picture('playing', 'leftHandSide', [{ kind: 'fingers-flat' }]),
-  'cello-extended': picture('playing', 'leftHandSide', [{ kind: 'hand-slides-back' }]),
+  'cello-frame': picture('playing', 'fingersFront', [{ kind: 'fingers-flat' }]),
+  'cello-extended': picture('playing', 'fingersFront', [{ kind: 'hand-slides-back' }]),
   'bass-stance': picture('playing', 'left', [{ kind: 'bass-upright', amount: 14 }]),
   'bass-hands-off': picture('handsOff', 'left', [{ kind: 'bass-leans-out', amount: 26 }]),
   'bass-left': picture('playing', 'front', [{ kind: 'bass-too-high' }], {
     cue: { spot: 'leftHand', ring: 0.06, line: 'level' }
   }),
   'bass-bow': picture('playing', 'right', [{ kind: 'slumped' }]),
-  'bass-frame': picture('playing', 'leftHandSide', [{ kind: 'fingers-flat' }])
+  'bass-frame': picture('playing', 'fingersFront', [{ kind: 'fingers-flat' }])
 };

@@ -4,7 +4,7 @@ import { CHECKS as CELLO } from '$lib/core/checks/library/cello';
 import { CHECKS as SHOULDER } from '$lib/core/checks/library/shoulder';
 import type { Family } from '$lib/core/instruments';
 import { daysLater, type IsoDay } from '$lib/core/time';
-import type { Aid, CheckResult, Fit, Lesson, Player, Practice } from '../records';
+import type { Aid, CheckResult, Fit, Lesson, Player, Practice, Remedy } from '../records';
 
 const LIBRARY: Readonly<Record<Family, readonly Check[]>> = {
   violin: SHOULDER,
@@ -38,7 +38,11 @@ export function demoLesson(
     readonly setupId: string | null;
     readonly quirk: (seed: string) => number;
   }
-): { readonly lesson: Lesson; readonly checks: readonly CheckResult[] } {
+): {
+  readonly lesson: Lesson;
+  readonly checks: readonly CheckResult[];
+  readonly remedies: readonly Remedy[];
+} {
   const lessonId = `${player.id}:${fit.day}`;
   const looked = LIBRARY[fit.family]
     .filter((check) => check.category === category && check.families.includes(fit.family) && !check.later)
@@ -60,17 +64,38 @@ export function demoLesson(
   });
   const weak = checks.find(({ faults }) => faults.length > 0);
   const check = looked.find(({ id }) => id === weak?.checkId);
+  const [fault] = check?.faults ?? [];
+  const [cause] = fault?.causes ?? [];
   const practice: Practice[] = check
     ? [
         {
           checkId: check.id,
-          fault: check.faults[0]?.id ?? null,
-          remedy: check.faults[0]?.causes[0]?.remedy ?? '',
+          fault: fault?.id ?? null,
+          remedy: cause?.remedy ?? '',
           drill: check.drill,
           dose: DRILLS[check.drill].dose
         }
       ]
     : [];
+  // What was set as practice for a fault is a remedy that was begun: the likeliest cause's.
+  const remedies: Remedy[] =
+    check && fault && cause
+      ? [
+          {
+            id: `${player.id}:${check.id}:${fit.day}`,
+            playerId: player.id,
+            at: `${fit.day}T09:55:00.000Z`,
+            day: fit.day,
+            family: fit.family,
+            checkId: check.id,
+            fault: fault.id,
+            cause: cause.cause,
+            remedy: cause.remedy,
+            drill: cause.cause === 'habit' ? check.drill : null,
+            setting: cause.step?.setting ?? null
+          }
+        ]
+      : [];
   const lesson: Lesson = {
     id: lessonId,
     playerId: player.id,
@@ -81,7 +106,7 @@ export function demoLesson(
     practice,
     nextLook: daysLater(fit.day, 7)
   };
-  return { lesson, checks };
+  return { lesson, checks, remedies };
 }
 
 function outcomeOf(check: Check, level: number): CheckResult['outcome'] {

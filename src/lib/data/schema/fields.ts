@@ -12,6 +12,7 @@ import {
   type ObjectSchema,
   type Schema
 } from 'yup';
+import { isDay } from '$lib/core/time';
 import { MEASUREMENT_IDS } from '$lib/core/body';
 import { SUBJECT_IDS } from '$lib/core/checks/subject-ids';
 import { FAMILIES, sizesOf, type Family } from '$lib/core/instruments';
@@ -29,12 +30,6 @@ export type RecordOf<S extends ISchema<unknown>> = ReadOnly<InferType<S>>;
 
 export const id = () => string().matches(/^[\w:.-]{1,120}$/, 'must be an id');
 
-/** A day of the calendar; the 31st of February is none. */
-export function isDay(text: string): boolean {
-  if (!/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/.test(text)) return false;
-  const moment = new Date(`${text}T00:00:00Z`);
-  return !Number.isNaN(moment.getTime()) && moment.toISOString().startsWith(text);
-}
 export const day = () =>
   string().test('day', 'must be a day such as 2026-11-24', (value) => value == null || isDay(value));
 

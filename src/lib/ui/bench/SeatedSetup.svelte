@@ -1,44 +1,17 @@
 <script lang="ts">
-  import { bodyOf, type Readings } from '$lib/core/body';
+  import { bodyOf } from '$lib/core/body';
   import { CORNER_RANGE_MM, seatedBody } from '$lib/core/cello';
-  import type { NominalInstrument } from '$lib/core/instruments';
-  import { formatLength, type LengthUnit } from '$lib/core/length';
-  import {
-    reachOf,
-    seatedPlan,
-    SETUP_CHOICES,
-    withOwnValue,
-    type AdjustmentsOf,
-    type SettingId
-  } from '$lib/core/setup';
+  import { formatLength } from '$lib/core/length';
+  import { reachOf, seatedPlan, SETUP_CHOICES, withOwnValue, type SettingId } from '$lib/core/setup';
   import Choice from '$lib/ui/Choice.svelte';
   import LowScene from '$lib/ui/figure/LowScene.svelte';
   import { aboveOrBelow } from '$lib/words/sizing';
   import { ANCHORING_WORDS, PLACING_WORDS } from '$lib/words/setup';
   import { Dragging } from './dragging.svelte';
-  import type { Laid } from './setup.svelte';
-
-  type Seated = AdjustmentsOf<'seated'>;
+  import type { LowSetupProps } from './low-setup';
 
   /** Seat, pin and angle of a cello over the player, to be dragged; everything else answers at once. */
-  let {
-    laid,
-    instrument,
-    unit,
-    readings,
-    own,
-    onchange,
-    onadjust
-  }: {
-    laid: Extract<Laid, { kind: 'seated' }>;
-    instrument: NominalInstrument;
-    unit: LengthUnit;
-    readings: Readings;
-    /** What is held. */
-    own: Seated['values'];
-    onchange: (label: string, patch: (before: Seated) => Partial<Seated>) => Promise<boolean>;
-    onadjust: (id: SettingId, value: number | undefined) => Promise<boolean>;
-  } = $props();
+  let { laid, instrument, unit, readings, own, onchange, onadjust }: LowSetupProps<'seated'> = $props();
 
   const dragging = new Dragging((id, value) => onadjust(id, value));
   const dragged = $derived(dragging.current);

@@ -1,46 +1,18 @@
 <script lang="ts">
   import { standingPlaces } from '$lib/core/bass';
-  import { bodyOf, type Readings } from '$lib/core/body';
-  import type { NominalInstrument } from '$lib/core/instruments';
-  import { formatLength, type LengthUnit } from '$lib/core/length';
-  import {
-    reachOf,
-    SETUP_CHOICES,
-    standingPlan,
-    toNotch,
-    withOwnValue,
-    type AdjustmentsOf,
-    type SettingId
-  } from '$lib/core/setup';
+  import { bodyOf } from '$lib/core/body';
+  import { formatLength } from '$lib/core/length';
+  import { reachOf, SETUP_CHOICES, standingPlan, toNotch, withOwnValue } from '$lib/core/setup';
   import { MOST_NOTCHES } from '$lib/data/schema/setup';
   import Choice from '$lib/ui/Choice.svelte';
   import LowScene from '$lib/ui/figure/LowScene.svelte';
   import { BOW_HOLD_WORDS } from '$lib/words/setup';
   import { aboveOrBelow } from '$lib/words/sizing';
   import { Dragging } from './dragging.svelte';
-  import type { Laid } from './setup.svelte';
-
-  type Standing = AdjustmentsOf<'standing'>;
+  import type { LowSetupProps } from './low-setup';
 
   /** Pin and lean of a bass beside the player, to be dragged, and where both hands end up by each of the three rules. */
-  let {
-    laid,
-    instrument,
-    unit,
-    readings,
-    own,
-    onchange,
-    onadjust
-  }: {
-    laid: Extract<Laid, { kind: 'standing' }>;
-    instrument: NominalInstrument;
-    unit: LengthUnit;
-    readings: Readings;
-    /** What is held. */
-    own: Standing['values'];
-    onchange: (label: string, patch: (before: Standing) => Partial<Standing>) => Promise<boolean>;
-    onadjust: (id: SettingId, value: number | undefined) => Promise<boolean>;
-  } = $props();
+  let { laid, instrument, unit, readings, own, onchange, onadjust }: LowSetupProps<'standing'> = $props();
 
   const dragging = new Dragging((id, value) => onadjust(id, value));
   const dragged = $derived(dragging.current);

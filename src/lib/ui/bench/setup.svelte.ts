@@ -33,7 +33,7 @@ import {
   type StandingPlan,
   SETUP_CHOICES
 } from '$lib/core/setup';
-import { isOfThisFit, setupReviewOf, type Fit, type Setup } from '$lib/data';
+import { isOfThisFit, setupReviewOf, type Fit, type Setup, type SetupToKeep } from '$lib/data';
 import type { Bench } from './bench.svelte';
 
 /** A set-up as it is on the screen: what was worked out, and what is to be set. */
@@ -199,7 +199,7 @@ export class SetupBench {
   }
 
   /** What the set-up on the screen rests on, for its record. */
-  get basis() {
+  get basis(): Pick<SetupToKeep, 'lengths' | 'estimated'> {
     const { kind, laid } = this;
     const ids = kind ? BASIS[kind] : [];
     const read = ids.flatMap((id) => {

@@ -92,7 +92,9 @@
 
   $effect(() => {
     void dark;
-    chart?.setOption(option(host), { notMerge: true });
+    // It sets its own font else.
+    const textStyle = { fontFamily: getComputedStyle(host).fontFamily };
+    chart?.setOption({ textStyle, ...option(host) }, { notMerge: true });
   });
 </script>
 

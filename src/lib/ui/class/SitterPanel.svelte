@@ -59,13 +59,7 @@
           data-fault={fault.id}
           onclick={() => room.toggle(sitter, fault.id)}
         >
-          <SeenPicture
-            {...who}
-            pose={scene.pose}
-            view={VIEWS[scene.view]}
-            changes={scene.changes}
-            marked={scene.marked}
-          />
+          <SeenPicture {...who} {...scene} view={VIEWS[scene.view]} />
           {fault.text}
         </button>
       {/each}

@@ -30,6 +30,7 @@ import { live, liveRecord, liveRows } from '$lib/ui/live.svelte';
 import { attempt } from '$lib/ui/shell/attempt';
 import { checksOfAll, mostAskedFor } from './class-looks';
 import { seatsFor } from './room';
+import { ofPlayers } from '$lib/data/of-players';
 
 /** Where one player of a sweep stands. */
 export type SweepState = 'waiting' | 'seen' | 'away';
@@ -80,8 +81,8 @@ export class ClassRoom {
     const ids = () => this.players.map(({ id }) => id);
     const key = () => ids().join(' ');
     const isMine = ({ playerId }: { readonly playerId: string }) => ids().includes(playerId);
-    this.#checks = liveRows('checks', () => db.checks.where('playerId').anyOf(ids()).toArray(), isMine, key);
-    this.#pains = liveRows('pains', () => db.pains.where('playerId').anyOf(ids()).toArray(), isMine, key);
+    this.#checks = liveRows('checks', () => ofPlayers(db.checks, ids()), isMine, key);
+    this.#pains = liveRows('pains', () => ofPlayers(db.pains, ids()), isMine, key);
     $effect(() => {
       const [settings, own, group] = [this.settings, this.#own.current, this.group];
       const ways = waysFor(settings, group);

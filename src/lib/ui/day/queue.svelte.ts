@@ -30,6 +30,7 @@ import { sexOf } from '$lib/data/lengths';
 import { clock } from '$lib/ui/clock.svelte';
 import { live, liveRecord, liveRows, type Live } from '$lib/ui/live.svelte';
 import { TypedTexts } from '$lib/ui/typed.svelte';
+import { ofPlayers } from '$lib/data/of-players';
 
 const NO_GROUPS: GroupNames = new Map();
 
@@ -66,11 +67,7 @@ export class DayQueue {
     );
     this.#fits = liveRows(
       'fits',
-      async () =>
-        db.fits
-          .where('playerId')
-          .anyOf(await ids())
-          .toArray(),
+      async () => ofPlayers(db.fits, await ids()),
       ({ playerId }) => isIn(playerId)
     );
     this.#measurements = liveRows(

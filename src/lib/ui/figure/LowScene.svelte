@@ -5,6 +5,7 @@
   import type { LengthUnit } from '$lib/core/length';
   import type { NominalInstrument } from '$lib/core/instruments';
   import Choice from '$lib/ui/Choice.svelte';
+  import { sideText } from '$lib/words/figure';
   import { drawPicture } from '$lib/workers/pictures';
   import { Drawn } from './drawn.svelte';
   import PictureShapes from './PictureShapes.svelte';
@@ -86,7 +87,13 @@
   const turning = new Turning(90);
   let width = $state(760);
 
-  const scale = $derived((height - MARGIN_TOP - FLOOR_GAP) / topMm);
+  let keptTopMm = 0;
+  /** Stays while something is dragged: what is held must not run away from the hand. */
+  const shownTopMm = $derived.by(() => {
+    if (!moving || keptTopMm === 0) keptTopMm = topMm;
+    return keptTopMm;
+  });
+  const scale = $derived((height - MARGIN_TOP - FLOOR_GAP) / shownTopMm);
   const floorY = $derived(height - FLOOR_GAP);
   const notesX = $derived(Math.max(width - 216, width * 0.6));
   const originX = $derived(56 + (notesX - 56) * 0.52);
@@ -117,11 +124,17 @@
 </script>
 
 <div class="scene {waiting ? 'waiting' : tone}" bind:clientWidth={width}>
-  <svg {width} {height} viewBox="0 0 {width} {height}" role="img" aria-label={description}>
+  <svg
+    {width}
+    {height}
+    viewBox="0 0 {width} {height}"
+    role="img"
+    aria-label="{description} Seen {sideText(turning.azimuth)}."
+  >
     <line class="floor" x1="40" x2={width - 8} y1={floorY} y2={floorY} />
-    <Ruler lengthMm={Math.floor(topMm / 100) * 100} {scale} x={48} y={floorY} {unit} direction="up" />
+    <Ruler lengthMm={Math.floor(shownTopMm / 100) * 100} {scale} x={48} y={floorY} {unit} direction="up" />
     {#if !waiting}
-      {#each guidesMm as mm (mm)}
+      {#each guidesMm as mm, index (index)}
         <line class="guide" x1="60" x2={notesX - 12} y1={floorY - mm * scale} y2={floorY - mm * scale} />
       {/each}
     {/if}
@@ -151,6 +164,7 @@
     aria-valuemin={-180}
     aria-valuemax={180}
     aria-valuenow={turning.azimuth}
+    aria-valuetext={sideText(turning.azimuth)}
     style:left="56px"
     style:width="{notesX - 64}px"
     style:height="{floorY}px"

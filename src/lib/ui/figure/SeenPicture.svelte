@@ -51,7 +51,7 @@
 
 <style>
   .seen {
-    height: 7.5rem;
+    height: var(--seen-high, 7.5rem);
     width: 100%;
     display: flex;
     justify-content: center;

@@ -17,6 +17,16 @@ it('turns by keys, round and round, and leaves other keys alone', () => {
   expect([turning.azimuth, other.defaultPrevented]).toEqual([-150, false]);
 });
 
+it('is from behind at one number, from whichever side it comes there', () => {
+  const turning = onScreen(() => new Turning(165));
+  turning.key(press('ArrowLeft'));
+  expect(turning.azimuth).toBe(180);
+  turning.key(press('ArrowLeft'));
+  expect(turning.azimuth).toBe(-165);
+  turning.key(press('ArrowRight'));
+  expect(turning.azimuth).toBe(180);
+});
+
 it('turns with a drag, drawn coarser meanwhile, and not without one', () => {
   const turning = onScreen(() => new Turning(0));
   const at = (clientX: number, button = 0) => {

@@ -2,7 +2,8 @@
 const DEG_PER_PX = 0.5;
 const DEG_PER_KEY = 15;
 
-const within = (deg: number) => ((((deg + 180) % 360) + 360) % 360) - 180;
+/** The same direction above -180 and up to 180, which is from behind. */
+const within = (deg: number) => 180 - ((((180 - deg) % 360) + 360) % 360);
 
 /** From which side a figure is seen, turned by a drag or by keys. */
 export class Turning {

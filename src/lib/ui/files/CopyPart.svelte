@@ -2,7 +2,7 @@
   import { db, type Group, type Player } from '$lib/data';
   import type { Backup } from '$lib/data/backup';
   import type { MergePreview, Scope } from '$lib/data/exchange';
-  import type { Pick } from '$lib/data/merge';
+  import type { MergePick } from '$lib/data/merge';
   import { Action } from '$lib/ui/action.svelte';
   import { download, fileNamePart } from '$lib/ui/download';
   import { live } from '$lib/ui/live.svelte';
@@ -54,7 +54,7 @@
   let preview = $state.raw<MergePreview | null>(null);
   /** Which part of the file is merged. */
   let part = $state('all');
-  let picks = $state.raw<ReadonlyMap<string, Pick>>(new Map());
+  let picks = $state.raw<ReadonlyMap<string, MergePick>>(new Map());
   const merging = new Action();
 
   function startAnew() {

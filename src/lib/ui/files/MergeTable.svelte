@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { TableName } from '$lib/data';
   import type { MergePreview } from '$lib/data/exchange';
-  import type { Held, Merged, Pick } from '$lib/data/merge';
+  import type { Held, Merged, MergePick } from '$lib/data/merge';
   import { TABLE_WORDS } from '$lib/words/tables';
 
   /** What a merge would do, and what both changed side by side with a choice. */
@@ -11,20 +11,20 @@
     onpick
   }: {
     preview: MergePreview;
-    picks: ReadonlyMap<string, Pick>;
-    onpick: (key: string, pick: Pick) => void;
+    picks: ReadonlyMap<string, MergePick>;
+    onpick: (key: string, pick: MergePick) => void;
   } = $props();
 
   const count = (how: Merged['case']) => preview.plan.filter((one) => one.case === how).length;
   const lines = $derived(
     (
       [
-        ['new', 'come new'],
-        ['changed-there', 'were changed there'],
-        ['deleted-there', 'were taken away there, and go here too'],
-        ['changed-here', 'were changed here, and stay so'],
-        ['deleted-here', 'were taken away here, and stay away'],
-        ['same', 'are the same']
+        ['new', 'new there'],
+        ['changed-there', 'changed there'],
+        ['deleted-there', 'taken away there, and then here too'],
+        ['changed-here', 'changed here, and kept so'],
+        ['deleted-here', 'taken away here, and kept away'],
+        ['same', 'the same in both']
       ] as const
     )
       .map(([how, text]) => ({ how, text, many: count(how) }))
@@ -105,7 +105,7 @@
             type="button"
             aria-pressed={pick === how}
             data-pick={how}
-            onclick={() => onpick(one.key, how as Pick)}>{text}</button
+            onclick={() => onpick(one.key, how as MergePick)}>{text}</button
           >
         {/each}
       </div>

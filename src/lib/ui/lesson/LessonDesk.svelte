@@ -1,6 +1,6 @@
 <script lang="ts">
   import { tinykeys } from 'tinykeys';
-  import type { Rating } from '$lib/core/checks';
+  import { faultsShown, type Rating } from '$lib/core/checks';
   import { db, notePain, type Player } from '$lib/data';
   import { Action } from '$lib/ui/action.svelte';
   import { focusSoon } from '$lib/ui/focus';
@@ -13,7 +13,7 @@
   import LookFigure from './LookFigure.svelte';
   import LookPanel from './LookPanel.svelte';
   import WalkBar from './WalkBar.svelte';
-  import { RATING_KEYS } from './keys';
+  import { FAULT_KEYS, RATING_KEYS } from './keys';
 
   /** One player, one minute: the figure from where the teacher stands, a spot for each look, a tap each. */
   let { lesson, player, fromFit }: { lesson: Lesson; player: Player; fromFit: boolean } = $props();
@@ -69,10 +69,10 @@
       y: free(answer(true)),
       x: free(answer(false)),
       ...Object.fromEntries(
-        ['a', 'b', 'c', 'd'].map((key, i) => [
+        FAULT_KEYS.map((key, i) => [
           key,
           free(() => {
-            const fault = current?.faults[i];
+            const fault = current && faultsShown(current, player.family)[i];
             if (current && fault && !lesson.ended && !stopped) void lesson.toggle(current, fault.id);
           })
         ])

@@ -15,8 +15,9 @@
 
   const PX = 620;
   const HIGH_PX = 520;
-  /** Least distance of two spots, as a share of the width: each is pressed by a finger. */
-  const APART = 0.1;
+  /** Least distance of two spots on the screen: each is pressed by a finger. */
+  const APART_PX = 44;
+  let shownPx = $state(0);
   const CLOSE = ['left-hand', 'bow-hand', 'instrument'];
 
   const scene = $derived(sceneOf(check, who.family));
@@ -51,7 +52,7 @@
         { id: one.id, x: Math.min(0.95, Math.max(0.05, left)), y: Math.min(0.95, Math.max(0.05, top)) }
       ];
     });
-    return spread(at, APART, width / height);
+    return spread(at, APART_PX / (shownPx || PX), width / height);
   });
   const placeOf = (id: string) => places.find((place) => place.id === id);
   const numberOf = (one: Check) => lesson.looks.indexOf(one) + 1;
@@ -71,7 +72,7 @@
 </script>
 
 <figure class="scene" style:--shape={shape}>
-  <div class="picture" style:aspect-ratio={shape}>
+  <div class="picture" style:aspect-ratio={shape} bind:clientWidth={shownPx}>
     <PictureView picture={drawn.current} label={pictureText(who.family, scene.pose, viewName)} {shape} />
     {#each here as one (one.id)}
       {@const place = placeOf(one.id)}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { RATINGS, sceneOf, type Check } from '$lib/core/checks';
+  import { faultsShown, RATINGS, sidesOf, type Check } from '$lib/core/checks';
   import { VIEWS } from '$lib/core/figure/views';
   import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
   import { outcomeText, RATING_WORDS } from '$lib/words/checks';
@@ -22,7 +22,8 @@
     if (event.detail < 2) act();
   };
 
-  const right = $derived(sceneOf(check, who.family));
+  const sides = $derived(sidesOf(check, who.family));
+  const order = $derived(faultsShown(check, who.family));
   const rests = $derived(lesson.restsUntil(check));
 </script>
 
@@ -65,29 +66,27 @@
     />
   {/if}
 
-  <div class="pictures">
-    <figure class="right">
-      <SeenPicture {...who} pose={right.pose} view={VIEWS[right.view]} changes={right.changes} marked={[]} />
-      <figcaption><b>✓ Right</b></figcaption>
-    </figure>
-    {#each check.faults as fault, i (fault.id)}
-      {@const scene = sceneOf(check, who.family, fault)}
-      <button
-        type="button"
-        class="fault"
-        aria-pressed={faults.includes(fault.id)}
-        data-fault={fault.id}
-        onclick={() => lesson.toggle(check, fault.id)}
-      >
-        <SeenPicture
-          {...who}
-          pose={scene.pose}
-          view={VIEWS[scene.view]}
-          changes={scene.changes}
-          marked={scene.marked}
-        />
-        <span>{fault.text} <span class="key">{FAULT_KEYS[i]?.toUpperCase()}</span></span>
-      </button>
+  <div class="pictures" class:many={sides.length + check.faults.length > 3}>
+    {#each sides as side (side.right.view)}
+      <figure class="right">
+        <SeenPicture {...who} {...side.right} view={VIEWS[side.right.view]} />
+        <figcaption><b>✓ Right</b></figcaption>
+      </figure>
+      {#each side.faults as { fault, scene } (fault.id)}
+        <button
+          type="button"
+          class="fault"
+          aria-pressed={faults.includes(fault.id)}
+          data-fault={fault.id}
+          onclick={() => lesson.toggle(check, fault.id)}
+        >
+          <SeenPicture {...who} {...scene} view={VIEWS[scene.view]} />
+          <span
+            >{fault.text}
+            <span class="key">{FAULT_KEYS[order.indexOf(fault)]?.toUpperCase()}</span></span
+          >
+        </button>
+      {/each}
     {/each}
   </div>
 </section>
@@ -133,8 +132,14 @@
   }
   .pictures {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(7.2rem, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(9rem, 1fr));
     gap: 0.5rem;
+    --seen-high: 8.75rem;
+  }
+  /* Smaller, so that all are seen at once. */
+  .pictures.many {
+    grid-template-columns: repeat(auto-fill, minmax(7.2rem, 1fr));
+    --seen-high: 7.5rem;
   }
   .fault,
   .right {

@@ -3,16 +3,17 @@ import { libraryFor, waysFor } from '$lib/data/library';
 import { homeCardOf, type HomeCard } from '$lib/print/home-card';
 import { clock } from '$lib/ui/clock.svelte';
 import { drawnAs } from './drawn-as';
+import { ofPlayers } from '$lib/data/of-players';
 
 /** The home cards of players' last lessons, in the order asked for; who has nothing to practise is left out. */
 export async function homeCards(playerIds: readonly string[]): Promise<readonly HomeCard[]> {
   const ids = [...playerIds];
   const [players, measurements, fits, setups, lessons, own, settings] = await Promise.all([
     db.players.bulkGet(ids),
-    db.measurements.where('playerId').anyOf(ids).toArray(),
-    db.fits.where('playerId').anyOf(ids).toArray(),
-    db.setups.where('playerId').anyOf(ids).toArray(),
-    db.lessons.where('playerId').anyOf(ids).toArray(),
+    ofPlayers(db.measurements, ids),
+    ofPlayers(db.fits, ids),
+    ofPlayers(db.setups, ids),
+    ofPlayers(db.lessons, ids),
     db.ownChecks.toArray(),
     getSettings(db)
   ]);

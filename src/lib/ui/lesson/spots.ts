@@ -5,15 +5,21 @@ export interface Place {
   readonly y: number;
 }
 
-const ROUNDS = 60;
+const ROUNDS = 200;
+/** Places that are one go apart in turned directions, so that no line of them forms: the golden angle, radians. */
+const TURN = 2.4;
+/** Of the picture at most so much is given to the places, where they are many on a small one. */
+const MOST_COVERED = 0.6;
 
 /**
- * Places moved apart until each can be pressed by itself; none leaves the picture.
+ * Places moved apart until each can be pressed by itself; none leaves the picture. Where they are too many for it, they
+ * come as near to each other as they must.
  *
- * @param apart least distance of two, as a share of the width
+ * @param wanted least distance of two, as a share of the width
  * @param shape width over height of the picture
  */
-export function spread(places: readonly Place[], apart: number, shape: number): readonly Place[] {
+export function spread(places: readonly Place[], wanted: number, shape: number): readonly Place[] {
+  const apart = Math.min(wanted, Math.sqrt(MOST_COVERED / shape / Math.max(1, places.length)));
   const points = places.map(({ id, x, y }) => ({ id, x, y: y / shape }));
   const within = (value: number, most: number) => Math.min(most - apart / 2, Math.max(apart / 2, value));
   for (let round = 0; round < ROUNDS; round++)
@@ -23,8 +29,8 @@ export function spread(places: readonly Place[], apart: number, shape: number): 
         const distance = Math.hypot(dx, dy);
         if (distance >= apart) continue;
         const push = (apart - distance) / 2 + 1e-4;
-        // Two at one place go apart to the sides, the first to the left.
-        const [ux, uy] = distance < 1e-6 ? [1, 0.01 * i] : [dx / distance, dy / distance];
+        const [ux, uy] =
+          distance < 1e-6 ? [Math.cos(TURN * i), Math.sin(TURN * i)] : [dx / distance, dy / distance];
         one.x = within(one.x - ux * push, 1);
         one.y = within(one.y - uy * push, 1 / shape);
         other.x = within(other.x + ux * push, 1);

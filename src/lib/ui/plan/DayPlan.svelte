@@ -4,7 +4,8 @@
   import { toBring } from '$lib/data/plan';
   import { clock } from '$lib/ui/clock.svelte';
   import { live } from '$lib/ui/live.svelte';
-  import { bringText, duesText } from '$lib/words/plan';
+  import { bringText } from '$lib/words/plan';
+  import DueList from './DueList.svelte';
   import { Plan } from './plan.svelte';
 
   /** The teacher's day: which groups come, who is due for what in each, and what to bring. */
@@ -45,23 +46,16 @@
           {#if dues.length === 0}
             <p class="soft">Nobody is due.</p>
           {:else}
-            <ul>
-              {#each dues.slice(0, MOST) as { playerId, dues: mine } (playerId)}
-                {@const player = plan.byId[playerId]}
-                {@const kind = mine[0]?.kind}
-                {#if player}
-                  <li class:pain={kind === 'pain'}>
-                    <a
-                      href={kind === 'check' || kind === 'pain'
-                        ? `/lesson/${player.id}`
-                        : `/fit/${player.id}${kind === 'set-up' ? '#set-up' : ''}`}>{player.name}</a
-                    >
-                    {duesText(mine, clock.today)}
-                  </li>
-                {/if}
-              {/each}
-              {#if dues.length > MOST}<li class="soft">and {dues.length - MOST} more</li>{/if}
-            </ul>
+            <DueList
+              {dues}
+              players={plan.byId}
+              day={clock.today}
+              most={MOST}
+              hrefOf={({ id }, [first]) =>
+                first?.kind === 'check' || first?.kind === 'pain'
+                  ? `/lesson/${id}`
+                  : `/fit/${id}${first?.kind === 'set-up' ? '#set-up' : ''}`}
+            />
           {/if}
           {#if (bring.current[i] ?? []).length > 0}
             <p data-bring>
@@ -97,16 +91,6 @@
   a {
     text-decoration: underline;
     text-underline-offset: 0.2em;
-    line-height: 2.75rem;
-  }
-  ul {
-    columns: 2 20rem;
-  }
-  li {
-    break-inside: avoid;
-  }
-  .pain {
-    color: var(--stop);
-    font-weight: 650;
+    padding-block: 0.7rem;
   }
 </style>

@@ -10,8 +10,9 @@
   import { attempt } from '$lib/ui/shell/attempt';
   import { dayText } from '$lib/words/dates';
   import { categoryName } from '$lib/words/checks';
-  import { duesText, WEEKDAY_WORDS } from '$lib/words/plan';
+  import { WEEKDAY_WORDS } from '$lib/words/plan';
   import Behind from './Behind.svelte';
+  import DueList from './DueList.svelte';
   import LessonTimes from './LessonTimes.svelte';
   import { Plan } from './plan.svelte';
 
@@ -104,18 +105,7 @@
               </div>
             {/each}
             {#if dues.length > 0}
-              <ul>
-                {#each dues.slice(0, MOST) as { playerId, dues: mine } (playerId)}
-                  {@const player = plan.byId[playerId]}
-                  {#if player}
-                    <li class:pain={mine[0]?.kind === 'pain'}>
-                      <a href="/players/{player.id}">{player.name}</a>
-                      {duesText(mine, day)}
-                    </li>
-                  {/if}
-                {/each}
-                {#if dues.length > MOST}<li class="soft">and {dues.length - MOST} more</li>{/if}
-              </ul>
+              <DueList {dues} players={plan.byId} {day} most={MOST} hrefOf={({ id }) => `/players/${id}`} />
             {:else if rows.length === 0}<p class="soft">Nothing.</p>{/if}
           </div>
         </li>
@@ -202,13 +192,6 @@
     text-decoration: underline;
     text-underline-offset: 0.2em;
     line-height: 2.75rem;
-  }
-  ul {
-    columns: 2 18rem;
-  }
-  .pain {
-    color: var(--stop);
-    font-weight: 650;
   }
   .check input {
     width: 1.5rem;

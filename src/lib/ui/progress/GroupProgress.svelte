@@ -6,6 +6,7 @@
   import { db, seenResults, type Group } from '$lib/data';
   import { groupByPlayer } from '$lib/data/case';
   import { toCsv } from '$lib/data/csv';
+  import { ofPlayers } from '$lib/data/of-players';
   import { clock } from '$lib/ui/clock.svelte';
   import { download, fileNamePart } from '$lib/ui/download';
   import Fold from '$lib/ui/Fold.svelte';
@@ -27,7 +28,7 @@
         .filter(({ archivedOn }) => archivedOn === null)
         .sort((a, b) => (a.name < b.name ? -1 : 1));
       const ids = players.map(({ id }) => id);
-      return { players, results: await db.checks.where('playerId').anyOf(ids).toArray() };
+      return { players, results: await ofPlayers(db.checks, ids) };
     },
     { players: [], results: [] },
     () => group.id

@@ -2,7 +2,7 @@
   import type { Standing } from '$lib/core/outlook';
   import { isPastLimit } from '$lib/core/setup';
   import { isOverdue } from '$lib/core/kit';
-  import { db, DEFAULT_SETTINGS, getSettings, kitGaps, type Player } from '$lib/data';
+  import { db, DEFAULT_SETTINGS, getSettings, kitGaps } from '$lib/data';
   import { clock } from '$lib/ui/clock.svelte';
   import { live } from '$lib/ui/live.svelte';
   import { Roster } from '$lib/ui/roster.svelte';
@@ -52,29 +52,6 @@
   const PAGE = 50;
   let shown = $state({ due: PAGE, lacking: PAGE, fresh: PAGE });
 </script>
-
-{#snippet openPoints(
-  id: 'lacking',
-  title: string,
-  points: readonly { readonly player: Player; readonly text: string }[]
-)}
-  {#if points.length > 0}
-    <section aria-labelledby={id}>
-      <h2 {id}>{title}</h2>
-      <ul class="open">
-        {#each points.slice(0, shown[id]) as { player, text } (player.id)}
-          <li>
-            <a class="who" href="/fit/{player.id}#set-up"><b>{player.name}</b></a>
-            <span>{text}</span>
-          </li>
-        {/each}
-      </ul>
-      {#if points.length > shown[id]}<button type="button" class="btn act" onclick={() => (shown[id] += PAGE)}
-          >Show more of {points.length}</button
-        >{/if}
-    </section>
-  {/if}
-{/snippet}
 
 {#if !everybody.ready || !anyPlayer.ready}
   <p class="p-6 soft">Opening your records…</p>
@@ -138,16 +115,28 @@
         />
       {/await}
     {/if}
-    {@render openPoints(
-      'lacking',
-      'Kit missing or lent',
-      lacking.map(({ player }) => ({
-        player,
-        text: kitGaps(player)
-          .map((gap) => gapText(gap, clock.today))
-          .join('; ')
-      }))
-    )}
+    {#if lacking.length > 0}
+      <section aria-labelledby="lacking">
+        <h2 id="lacking">Kit missing or lent</h2>
+        <ul class="open">
+          {#each lacking.slice(0, shown.lacking) as { player } (player.id)}
+            <li>
+              <a class="who" href="/fit/{player.id}#set-up"><b>{player.name}</b></a>
+              <span
+                >{kitGaps(player)
+                  .map((gap) => gapText(gap, clock.today))
+                  .join('; ')}</span
+              >
+            </li>
+          {/each}
+        </ul>
+        {#if lacking.length > shown.lacking}<button
+            type="button"
+            class="btn act"
+            onclick={() => (shown.lacking += PAGE)}>Show more of {lacking.length}</button
+          >{/if}
+      </section>
+    {/if}
     {#if fresh.length > 0}
       <section aria-labelledby="fresh">
         <h2 id="fresh">No size yet</h2>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { CHECK_CATEGORIES, checksFor, inWay, sceneOf, type Check } from '$lib/core/checks';
+  import { CHECK_CATEGORIES, checksFor, inWay, sidesOf, type Check } from '$lib/core/checks';
   import { VIEWS } from '$lib/core/figure/views';
   import { FAMILIES, type Family } from '$lib/core/instruments';
   import { changeSettings, db, DEFAULT_SETTINGS, getSettings, newId, type OwnCheckRecord } from '$lib/data';
@@ -151,32 +151,21 @@
                   <p>{check.right}</p>
                   <p class="soft">“{check.forPlayer}”</p>
                   <div class="pictures">
-                    <figure>
-                      <SeenPicture
-                        {...who}
-                        pose={check.picture.pose}
-                        view={VIEWS[sceneOf(check, family).view]}
-                        changes={check.picture.changes}
-                        marked={[]}
-                      />
-                      <figcaption>✓ Right</figcaption>
-                    </figure>
-                    {#each check.faults as fault (fault.id)}
-                      {@const scene = sceneOf(check, family, fault)}
+                    {#each sidesOf(check, family) as side (side.right.view)}
                       <figure>
-                        <SeenPicture
-                          {...who}
-                          pose={scene.pose}
-                          view={VIEWS[scene.view]}
-                          changes={scene.changes}
-                          marked={scene.marked}
-                        />
-                        <figcaption>
-                          ✗ {fault.text}<br /><span class="soft"
-                            >{fault.causes.map(({ remedy }) => remedy).join(' ')}</span
-                          >
-                        </figcaption>
+                        <SeenPicture {...who} {...side.right} view={VIEWS[side.right.view]} />
+                        <figcaption>✓ Right</figcaption>
                       </figure>
+                      {#each side.faults as { fault, scene } (fault.id)}
+                        <figure>
+                          <SeenPicture {...who} {...scene} view={VIEWS[scene.view]} />
+                          <figcaption>
+                            ✗ {fault.text}<br /><span class="soft"
+                              >{fault.causes.map(({ remedy }) => remedy).join(' ')}</span
+                            >
+                          </figcaption>
+                        </figure>
+                      {/each}
                     {/each}
                   </div>
                   {#if !record}<CheckWords {check} words={settings.current.checkWords ?? {}} />{/if}

@@ -1,8 +1,9 @@
 <script lang="ts">
   import { SUBJECT_IDS, subjectOf, wayOf, type SubjectId } from '$lib/core/checks';
   import { DEFAULT_SCROLL_SCHOOL, REST_SCHOOLS, SCROLL_SCHOOLS, TILT_SCHOOLS } from '$lib/core/setup';
+  import { LANDING_SCHOOLS, ruleWith, type LandingRule } from '$lib/core/sizing';
   import { changeSettings, db, type Settings } from '$lib/data';
-  import LimitChoice from '$lib/ui/bench/LimitChoice.svelte';
+  import OwnLimit from '$lib/ui/bench/OwnLimit.svelte';
   import Fold from '$lib/ui/Fold.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import {
@@ -12,7 +13,9 @@
     TILT_SCHOOL_WHY,
     TILT_SCHOOL_WORDS
   } from '$lib/words/setup';
+  import { SCHOOL_WORDS } from '$lib/words/sizing';
   import Choice from '$lib/ui/Choice.svelte';
+  import { gapPicture, landingPicture, scrollPicture, tiltPicture } from './set-up-pictures';
   import SetUpWay from './SetUpWay.svelte';
   import WayChoice from './WayChoice.svelte';
 
@@ -20,6 +23,7 @@
   let { settings }: { settings: Settings } = $props();
 
   const change = (label: string, patch: Partial<Settings>) => attempt(() => changeSettings(db, label, patch));
+  const setRule = (rule: LandingRule) => change('Changed the sizing school', { rule });
   const pick = (subject: SubjectId, way: string) =>
     void attempt(() =>
       changeSettings(db, 'Changed a way', ({ ways = {} }) => ({ ways: { ...ways, [subject]: way } }))
@@ -61,28 +65,39 @@
 </script>
 
 <div class="mine">
-  <LimitChoice rule={settings.rule} onrule={(rule) => change('Changed the sizing school', { rule })} />
-  <div>
-    <Choice
-      label="What fills the gap at the neck"
-      value={settings.restSchool}
-      options={REST_SCHOOLS.map((value) => ({ value, text: REST_SCHOOL_WORDS[value].name }))}
-      onpick={(restSchool) => change('Changed the set-up school', { restSchool })}
-    />
-    <p class="text-sm soft mt-1">{REST_SCHOOL_WORDS[settings.restSchool].why}</p>
-  </div>
   <SetUpWay
-    kind="tilt"
+    subject="landing"
+    title="The scroll may come up to"
+    chosen={settings.rule.school}
+    ways={[...LANDING_SCHOOLS, 'own' as const].map((id) => ({ id, ...SCHOOL_WORDS[id] }))}
+    pictureOf={(school, { instrument }) => landingPicture(ruleWith(school, settings.rule), instrument)}
+    onpick={(school) => void setRule(ruleWith(school, settings.rule))}
+  />
+  {#if settings.rule.school === 'own'}
+    <OwnLimit limit={settings.rule.limit} onrule={setRule} />
+  {/if}
+  <SetUpWay
+    subject="gap"
+    title="What fills the gap at the neck"
+    chosen={settings.restSchool}
+    ways={REST_SCHOOLS.map((id) => ({ id, ...REST_SCHOOL_WORDS[id] }))}
+    pictureOf={gapPicture}
+    onpick={(restSchool) => change('Changed the set-up school', { restSchool })}
+  />
+  <SetUpWay
+    subject="tilt"
     title="The shoulder rest"
     chosen={settings.tiltSchool}
     ways={TILT_SCHOOLS.map((id) => ({ id, name: TILT_SCHOOL_WORDS[id], why: TILT_SCHOOL_WHY[id] }))}
+    pictureOf={tiltPicture}
     onpick={(tiltSchool) => change('Changed the tilt school', { tiltSchool })}
   />
   <SetUpWay
-    kind="scroll"
+    subject="scroll"
     title="The scroll of violin and viola"
     chosen={settings.scrollSchool ?? DEFAULT_SCROLL_SCHOOL}
     ways={SCROLL_SCHOOLS.map((id) => ({ id, name: SCROLL_WORDS[id], why: SCROLL_WHY[id] }))}
+    pictureOf={scrollPicture}
     onpick={(scrollSchool) => change('Changed where the scroll points', { scrollSchool })}
   />
   {#each PARTS as { name, title, ids } (name)}

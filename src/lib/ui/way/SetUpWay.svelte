@@ -1,35 +1,42 @@
 <script lang="ts" generics="Id extends string">
   import { VIEWS } from '$lib/core/figure/views';
-  import { SCROLL_DEG, TILT_DEG } from '$lib/core/setup';
   import { DEFAULT_SETTINGS } from '$lib/data';
   import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
   import { drawnAs } from '$lib/ui/lesson/drawn-as';
+  import type { SetUpPicture } from './set-up-pictures';
   import WaysRow from './WaysRow.svelte';
 
-  /** A way of the set-up with its picture: where the scroll points, or which end of the rest is high. */
+  /** A subject of sizing or set-up, each way with its picture on a violin player of a middle size. */
   let {
-    kind,
+    subject,
     title,
     chosen,
     ways,
+    pictureOf,
     onpick
   }: {
-    kind: 'tilt' | 'scroll';
+    subject: string;
     title: string;
     chosen: Id;
     ways: readonly { readonly id: Id; readonly name: string; readonly why: string }[];
+    pictureOf: (way: Id, who: ReturnType<typeof drawnAs>) => SetUpPicture;
     onpick: (way: Id) => void;
   } = $props();
 
   const who = drawnAs('violin', {}, null, null, DEFAULT_SETTINGS);
-  const degOf = (id: string): number =>
-    (({ ...SCROLL_DEG, ...TILT_DEG }) as Readonly<Partial<Record<string, number>>>)[id] ?? 0;
-  const setupOf = (id: Id) => (kind === 'scroll' ? { scrollDeg: degOf(id) } : { tiltDeg: degOf(id) });
-  const view = $derived(VIEWS[kind === 'scroll' ? 'bodyAbove' : 'head']);
 </script>
 
-<WaysRow subject={kind} {title} {ways} {chosen} {onpick}>
+<WaysRow {subject} {title} {ways} {chosen} {onpick}>
   {#snippet picture(way)}
-    <SeenPicture {...who} pose="playing" {view} changes={[]} setup={setupOf(way.id)} />
+    {@const { view, pose = 'playing', readings = who.readings, changes = [], setup } = pictureOf(way.id, who)}
+    <SeenPicture
+      {...who}
+      {readings}
+      {pose}
+      view={VIEWS[view]}
+      {changes}
+      marked={[]}
+      {...setup ? { setup } : {}}
+    />
   {/snippet}
 </WaysRow>

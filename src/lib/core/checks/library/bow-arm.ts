@@ -1,6 +1,6 @@
 import { FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size } from './make';
+import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
 
 const all = checksOf('bow-use', FAMILIES);
 const cello = checksOf('bow-use', ['cello']);
@@ -8,7 +8,6 @@ const bass = checksOf('bow-use', ['bass']);
 const upper = checksOf('bow-use', ['violin', 'viola', 'cello']);
 
 const ARM = { violin: 'head', viola: 'head', cello: 'front', bass: 'front' } as const;
-const OUTSIDE = { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' } as const;
 
 /** The bow arm. Source: what string teachers commonly look for. */
 export const BOW_ARM: readonly Check[] = [
@@ -22,7 +21,7 @@ export const BOW_ARM: readonly Check[] = [
       drill: 'short-strokes',
       spot: 'rightWrist',
       pose: 'frog',
-      view: OUTSIDE
+      view: 'bowWrist'
     },
     fault(
       'sunk',
@@ -91,19 +90,25 @@ export const BOW_ARM: readonly Check[] = [
         }
       ]
     },
-    fault(
-      'shoulder',
-      'The shoulder lifts the bow',
-      [['bow-shoulder-raised', 60]],
-      habit('Silent seesaw.', 'silent-levels'),
-      setUp('pin', 'raise', 'A bass that stands too low is bent to.')
+    seenFrom(
+      { bass: 'head' },
+      fault(
+        'shoulder',
+        'The shoulder lifts the bow',
+        [['bow-shoulder-raised', 60]],
+        habit('Silent seesaw.', 'silent-levels'),
+        setUp('pin', 'raise', 'A bass that stands too low is bent to.')
+      )
     ),
-    fault(
-      'bends',
-      'Bends down to the string',
-      ['slumped'],
-      setUp('pin', 'raise', 'One notch out.'),
-      habit('Grow tall, then play.', 'wall-back')
+    seenFrom(
+      { bass: 'right' },
+      fault(
+        'bends',
+        'Bends down to the string',
+        ['slumped'],
+        setUp('pin', 'raise', 'One notch out.'),
+        habit('Grow tall, then play.', 'wall-back')
+      )
     )
   ),
   cello(
@@ -165,12 +170,15 @@ export const BOW_ARM: readonly Check[] = [
       pose: 'tip',
       view: { violin: 'head', viola: 'head', cello: 'front', bass: 'bowFront' }
     },
-    fault(
-      'shoulder',
-      'Shoulder pulled up to get there',
-      [['bow-shoulder-raised', 60]],
-      size('The bow may be too long.'),
-      habit('Silent seesaw at the tip.', 'silent-levels')
+    seenFrom(
+      { bass: 'head' },
+      fault(
+        'shoulder',
+        'Shoulder pulled up to get there',
+        [['bow-shoulder-raised', 60]],
+        size('The bow may be too long.'),
+        habit('Silent seesaw at the tip.', 'silent-levels')
+      )
     ),
     fault(
       'slant',

@@ -1,6 +1,6 @@
 import { FAMILIES, SHOULDER_FAMILIES, type Family } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, size } from './make';
+import { checksOf, fault, habit, size, seenFrom } from './make';
 
 const LOW: readonly Family[] = ['cello', 'bass'];
 const all = checksOf('bow-hand', FAMILIES);
@@ -23,11 +23,14 @@ export const BOW_FINGERS: readonly Check[] = [
       spot: 'rightFingers',
       view: OUTSIDE
     },
-    fault(
-      'over',
-      'Wrapped far over the stick',
-      [['first-finger-over', 1]],
-      habit('Lay it on its side at the middle joint.', 'set-and-reset')
+    seenFrom(
+      { cello: 'bowHandInside', bass: 'bowHandInside' },
+      fault(
+        'over',
+        'Wrapped far over the stick',
+        [['first-finger-over', 1]],
+        habit('Lay it on its side at the middle joint.', 'set-and-reset')
+      )
     ),
     fault(
       'spread',
@@ -116,12 +119,15 @@ export const BOW_FINGERS: readonly Check[] = [
       view: OUTSIDE
     },
     fault('stiff', 'Stretched stiff', ['bow-hand-stiff'], habit('Bend and stretch on a pencil.', 'pencil')),
-    fault(
-      'fist',
-      'A fist',
-      ['bow-fist'],
-      habit('Shake out and build anew.', 'shake-out'),
-      size('A heavy bow is held like that.')
+    seenFrom(
+      { bass: 'bowHandInside' },
+      fault(
+        'fist',
+        'A fist',
+        ['bow-fist'],
+        habit('Shake out and build anew.', 'shake-out'),
+        size('A heavy bow is held like that.')
+      )
     )
   ),
   all(
@@ -135,7 +141,10 @@ export const BOW_FINGERS: readonly Check[] = [
       spot: 'rightHand',
       view: OUTSIDE
     },
-    fault('fist', 'Held fast', ['bow-fist'], habit('Let it be taken, ten times.', 'set-and-reset')),
+    seenFrom(
+      { bass: 'bowHandInside' },
+      fault('fist', 'Held fast', ['bow-fist'], habit('Let it be taken, ten times.', 'set-and-reset'))
+    ),
     fault(
       'crowded',
       'Fingers pressed together',
@@ -152,7 +161,7 @@ export const BOW_FINGERS: readonly Check[] = [
       child: 'Arm and hand: one road.',
       drill: 'short-strokes',
       spot: 'rightWrist',
-      view: OUTSIDE
+      view: 'bowWrist'
     },
     fault(
       'sunk',

@@ -1,6 +1,6 @@
 import { FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit } from './make';
+import { checksOf, fault, habit, seenFrom } from './make';
 
 const all = checksOf('bow-use', FAMILIES);
 const bass = checksOf('bow-use', ['bass']);
@@ -41,7 +41,7 @@ export const BOW_TESTS: readonly Check[] = [
       drill: 'silent-levels',
       spot: 'rightElbow',
       pose: 'highestString',
-      view: 'bowFront',
+      view: 'bowLevelAbove',
       result: 'count',
       goal: { first: 4, later: 1, better: 'less', stops: 'Count the tries until it is silent; stop at five.' }
     },
@@ -65,11 +65,14 @@ export const BOW_TESTS: readonly Check[] = [
       result: 'count',
       goal: { first: 5, later: 8, better: 'more', stops: 'Eight strings, then stop.' }
     },
-    fault(
-      'misses',
-      'Lands between two',
-      [['bow-on-two-strings', 24]],
-      habit('Plucked ladder first.', 'pluck-levels')
+    seenFrom(
+      { violin: 'bowLevel', viola: 'bowLevel', cello: 'bowLevelAbove', bass: 'bowLevelAbove' },
+      fault(
+        'misses',
+        'Lands between two',
+        [['bow-on-two-strings', 24]],
+        habit('Plucked ladder first.', 'pluck-levels')
+      )
     )
   ),
   all(
@@ -81,7 +84,7 @@ export const BOW_TESTS: readonly Check[] = [
       child: 'How many in a row?',
       drill: 'set-and-reset',
       spot: 'chest',
-      view: 'threeQuarter',
+      view: { violin: 'left', viola: 'left', cello: 'right', bass: 'right' },
       result: 'count',
       goal: {
         first: 3,

@@ -1,13 +1,13 @@
 import { FAMILIES, SHOULDER_FAMILIES, type Family } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size } from './make';
+import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
 
 const LOW: readonly Family[] = ['cello', 'bass'];
 const all = checksOf('bow-use', FAMILIES);
 const shoulder = checksOf('bow-use', SHOULDER_FAMILIES);
 const low = checksOf('bow-use', LOW);
 
-const LANE = { violin: 'bodyAbove', viola: 'bodyAbove', cello: 'bowFront', bass: 'bowFront' } as const;
+const LANE = { violin: 'bridge', viola: 'bridge', cello: 'bowFront', bass: 'bowFront' } as const;
 const OUTSIDE = { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' } as const;
 
 /** The way of the bow on the string. Source: what string teachers commonly look for. */
@@ -98,17 +98,21 @@ export const BOW_USE: readonly Check[] = [
       spot: 'bow',
       view: OUTSIDE
     },
-    fault(
-      'tilted',
-      'Tilted on to its edge',
-      [['bow-tilted', 44]],
-      habit('Little strokes with flat hair.', 'short-strokes')
+    seenFrom(
+      'bowEnd',
+      fault(
+        'tilted',
+        'Tilted on to its edge',
+        [['bow-tilted', 44]],
+        habit('Little strokes with flat hair.', 'short-strokes')
+      )
     ),
     fault(
       'hand-over',
       'The hand rolls over',
       [
         ['first-finger-over', 1],
+        ['little-finger-off', 1],
         ['bow-tilted', 24]
       ],
       habit('Build the hand anew.', 'set-and-reset')
@@ -125,18 +129,24 @@ export const BOW_USE: readonly Check[] = [
       spot: 'bow',
       view: { violin: 'headLeft', viola: 'headLeft', cello: 'bowRight', bass: 'bowRight' }
     },
-    fault(
-      'bounces',
-      'Bounces',
-      [['bow-bounces', 34]],
-      habit('Shoulder down, first finger on its side.', 'short-strokes'),
-      setUp('tilt', 'other', 'Is the instrument level?')
+    seenFrom(
+      { cello: 'bowLevelAbove' },
+      fault(
+        'bounces',
+        'Bounces',
+        [['bow-bounces', 34]],
+        habit('Shoulder down, first finger on its side.', 'short-strokes'),
+        setUp('tilt', 'other', 'Is the instrument level?')
+      )
     ),
-    fault(
-      'skates',
-      'Skates to the board',
-      ['bow-over-board'],
-      habit('Rosin? Then little strokes on the road.', 'short-strokes')
+    seenFrom(
+      { violin: 'bridge', viola: 'bridge' },
+      fault(
+        'skates',
+        'Skates to the board',
+        ['bow-over-board'],
+        habit('Rosin? Then little strokes on the road.', 'short-strokes')
+      )
     )
   ),
   all(
@@ -150,12 +160,18 @@ export const BOW_USE: readonly Check[] = [
       spot: 'bow',
       view: { violin: 'head', viola: 'head', cello: 'bowFront', bass: 'bowFront' }
     },
-    fault('two', 'Touches the next one', ['bow-on-two-strings'], habit('Silent seesaw.', 'silent-levels')),
-    fault(
-      'slant',
-      'Slants until it meets the next',
-      [['bow-oblique', 32]],
-      habit('Little strokes, straight across.', 'short-strokes')
+    seenFrom(
+      { violin: 'bowLevel', viola: 'bowLevel', cello: 'bowLevelAbove', bass: 'bowLevelAbove' },
+      fault('two', 'Touches the next one', ['bow-on-two-strings'], habit('Silent seesaw.', 'silent-levels'))
+    ),
+    seenFrom(
+      { violin: 'bridge', viola: 'bridge' },
+      fault(
+        'slant',
+        'Slants until it meets the next',
+        [['bow-oblique', 32]],
+        habit('Little strokes, straight across.', 'short-strokes')
+      )
     )
   ),
   all(

@@ -1,5 +1,5 @@
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size } from './make';
+import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
 
 const bass = checksOf('hold', ['bass']);
 
@@ -22,12 +22,15 @@ export const BASS_HOLD: readonly Check[] = [
       ['bass-face-on'],
       habit('Turn it until its edge meets the hip.', 'set-and-reset')
     ),
-    fault(
-      'away',
-      'Stands away from hip and knee',
-      ['pushed-away'],
-      setUp('lean', 'raise', 'Lean it in.'),
-      habit('Bring it to you.', 'set-and-reset')
+    seenFrom(
+      'above',
+      fault(
+        'away',
+        'Stands away from hip and knee',
+        ['pushed-away'],
+        setUp('lean', 'raise', 'Lean it in.'),
+        habit('Bring it to you.', 'set-and-reset')
+      )
     )
   ),
   bass(

@@ -1,5 +1,5 @@
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size } from './make';
+import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
 
 const cello = checksOf('hold', ['cello']);
 
@@ -100,12 +100,15 @@ export const CELLO_HOLD: readonly Check[] = [
         }
       ]
     },
-    fault(
-      'far-turned',
-      'Turned far to one side',
-      ['cello-turned-far'],
-      setUp('placing', 'other', 'Agree on turned or square and mark the floor.'),
-      habit('Left leg first, then bring the right in.', 'set-and-reset')
+    seenFrom(
+      'bodyAbove',
+      fault(
+        'far-turned',
+        'Turned far to one side',
+        ['cello-turned-far'],
+        setUp('placing', 'other', 'Agree on turned or square and mark the floor.'),
+        habit('Left leg first, then bring the right in.', 'set-and-reset')
+      )
     ),
     fault(
       'knees-high',

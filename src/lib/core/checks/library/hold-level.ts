@@ -42,7 +42,7 @@ export const SHOULDER_LEVEL: readonly Check[] = [
       child: 'Scroll to its spot.',
       drill: 'set-and-reset',
       spot: 'scroll',
-      view: 'bodyAbove'
+      view: 'above'
     },
     fault(
       'too-far-out',
@@ -68,7 +68,7 @@ export const SHOULDER_LEVEL: readonly Check[] = [
       child: 'A little roof, not a wall.',
       drill: 'set-and-reset',
       spot: 'bridge',
-      view: 'head'
+      view: 'headLeft'
     },
     fault(
       'steep',

@@ -1,6 +1,6 @@
 import { SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size } from './make';
+import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
 
 const hold = checksOf('hold', SHOULDER_FAMILIES);
 
@@ -44,12 +44,15 @@ export const SHOULDER_HOLD: readonly Check[] = [
       pose: 'scroll',
       view: 'head'
     },
-    fault(
-      'shoulder-first',
-      'The shoulder comes up to it',
-      ['shoulder-raised'],
-      habit('Stop after “over” and let the shoulder fall.', 'set-and-reset'),
-      setUp('lift', 'raise', 'Too low in sum.')
+    seenFrom(
+      'headBehind',
+      fault(
+        'shoulder-first',
+        'The shoulder comes up to it',
+        ['shoulder-raised'],
+        habit('Stop after “over” and let the shoulder fall.', 'set-and-reset'),
+        setUp('lift', 'raise', 'Too low in sum.')
+      )
     ),
     fault(
       'jaw-first',
@@ -87,19 +90,25 @@ export const SHOULDER_HOLD: readonly Check[] = [
       setUp('chestFoot', 'raise', 'Widen the rest, raise its chest foot, look at the tilt.'),
       habit('Set it anew at the neck.', 'set-and-reset')
     ),
-    fault(
-      'far-out',
-      'Far out on the shoulder’s end',
-      [['out-on-the-shoulder', 90]],
-      habit('Bring the end nearer to the neck.', 'set-and-reset'),
-      setUp('restWidth', 'lower', 'A narrower rest sits nearer to the neck.')
+    seenFrom(
+      'bodyAbove',
+      fault(
+        'far-out',
+        'Far out on the shoulder’s end',
+        [['out-on-the-shoulder', 90]],
+        habit('Bring the end nearer to the neck.', 'set-and-reset'),
+        setUp('restWidth', 'lower', 'A narrower rest sits nearer to the neck.')
+      )
     ),
-    fault(
-      'throat',
-      'Pressed to the throat',
-      ['on-the-throat'],
-      habit('A finger’s room at the throat.', 'set-and-reset'),
-      setUp('mount', 'other', 'Chin rest beside the tailpiece.')
+    seenFrom(
+      'bodyAbove',
+      fault(
+        'throat',
+        'Pressed to the throat',
+        ['on-the-throat'],
+        habit('A finger’s room at the throat.', 'set-and-reset'),
+        setUp('mount', 'other', 'Chin rest beside the tailpiece.')
+      )
     )
   ),
   hold(
@@ -258,12 +267,15 @@ export const SHOULDER_HOLD: readonly Check[] = [
       size('Look whether it is too long.'),
       habit('Shake out and set again.', 'shake-out')
     ),
-    fault(
-      'pinches',
-      'Head and shoulder pinch',
-      ['shoulder-raised', ['head-forward', 16]],
-      setUp('lift', 'raise', 'Raise by 5 mm.'),
-      habit('Breathe out, let the jaw lie.', 'shake-out')
+    seenFrom(
+      'headBehind',
+      fault(
+        'pinches',
+        'Head and shoulder pinch',
+        ['shoulder-raised', ['head-tipped', 16]],
+        setUp('lift', 'raise', 'Raise by 5 mm.'),
+        habit('Breathe out, let the jaw lie.', 'shake-out')
+      )
     )
   )
 ];

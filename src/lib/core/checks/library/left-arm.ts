@@ -1,6 +1,6 @@
 import { SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size } from './make';
+import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
 
 const left = checksOf('left-hand', SHOULDER_FAMILIES);
 
@@ -173,7 +173,7 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
       child: 'A straight bridge from elbow to knuckles.',
       drill: 'slide-and-tap',
       spot: 'leftWrist',
-      view: 'leftHand',
+      view: 'leftHandFront',
       school: [
         'wrist-line',
         {
@@ -185,13 +185,16 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
         }
       ]
     },
-    fault(
-      'caved',
-      'Caves in under the neck',
-      ['wrist-caved'],
-      setUp('lift', 'raise', 'The hand holds it up: hands-off test first.'),
-      habit('Then the drill at the upper bout.', 'slide-and-tap'),
-      size('It may be too heavy.')
+    seenFrom(
+      { violin: 'leftHand', viola: 'leftHand' },
+      fault(
+        'caved',
+        'Caves in under the neck',
+        ['wrist-caved'],
+        setUp('lift', 'raise', 'The hand holds it up: hands-off test first.'),
+        habit('Then the drill at the upper bout.', 'slide-and-tap'),
+        size('It may be too heavy.')
+      )
     ),
     fault(
       'out',
@@ -212,11 +215,14 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
       spot: 'leftFingers',
       view: 'leftHand'
     },
-    fault(
-      'away',
-      'Hand away from the neck',
-      ['off-the-neck'],
-      habit('Let the side touch, then play.', 'set-and-reset')
+    seenFrom(
+      'leftHandSide',
+      fault(
+        'away',
+        'Hand away from the neck',
+        ['off-the-neck'],
+        habit('Let the side touch, then play.', 'set-and-reset')
+      )
     ),
     fault(
       'clamped',

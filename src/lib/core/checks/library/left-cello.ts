@@ -1,5 +1,5 @@
 import type { Check } from '../types';
-import { checksOf, fault, habit, size } from './make';
+import { checksOf, fault, habit, size, seenFrom } from './make';
 
 const cello = checksOf('left-hand', ['cello']);
 
@@ -54,11 +54,14 @@ export const CELLO_LEFT_HAND: readonly Check[] = [
       ]
     },
     fault('flat', 'Quite flat', [['fingers-flat', 1]], habit('Roll the tube.', 'tube-roll')),
-    fault(
-      'collapsed',
-      'The last joints give way',
-      ['fingers-collapsed'],
-      habit('Press and let go.', 'press-forearm')
+    seenFrom(
+      'leftHandFront',
+      fault(
+        'collapsed',
+        'The last joints give way',
+        ['fingers-collapsed'],
+        habit('Press and let go.', 'press-forearm')
+      )
     )
   ),
   cello(
@@ -101,7 +104,7 @@ export const CELLO_LEFT_HAND: readonly Check[] = [
       drill: 'lightest-note',
       spot: 'leftHand',
       pose: 'thumbPosition',
-      view: 'leftHandHigh',
+      view: 'fingersFront',
       later: true
     },
     fault(

@@ -1,6 +1,6 @@
 import { SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, size } from './make';
+import { checksOf, fault, habit, size, seenFrom } from './make';
 
 const left = checksOf('left-hand', SHOULDER_FAMILIES);
 
@@ -24,11 +24,14 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       habit('Fourth finger first.', 'fourth-first'),
       size('A hand that cannot reach hangs low.')
     ),
-    fault(
-      'away',
-      'The hand leans away from the neck',
-      ['off-the-neck'],
-      habit('The side of the first finger says hello to the neck.', 'set-and-reset')
+    seenFrom(
+      'leftHandSide',
+      fault(
+        'away',
+        'The hand leans away from the neck',
+        ['off-the-neck'],
+        habit('The side of the first finger says hello to the neck.', 'set-and-reset')
+      )
     )
   ),
   left(
@@ -40,14 +43,20 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       child: 'Round fingers, like a tunnel.',
       drill: 'finger-taps',
       spot: 'leftFingers',
-      view: 'fingers'
+      view: 'fingersSide'
     },
-    fault(
-      'flat',
-      'Fingers lie flat',
-      ['fingers-flat'],
-      habit('Tap on the tips.', 'finger-taps'),
-      size('Long reaches flatten the fingers.')
+    seenFrom(
+      'leftHandSide',
+      seenFrom(
+        'fingersSide',
+        fault(
+          'flat',
+          'Fingers lie flat',
+          ['fingers-flat'],
+          habit('Tap on the tips.', 'finger-taps'),
+          size('Long reaches flatten the fingers.')
+        )
+      )
     ),
     fault(
       'collapsed',
@@ -67,11 +76,14 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       spot: 'leftFingers',
       view: 'leftHandFront'
     },
-    fault(
-      'open',
-      'The square falls flat',
-      ['fingers-flat'],
-      habit('Set the window, then the note.', 'set-and-reset')
+    seenFrom(
+      'fingersSide',
+      fault(
+        'open',
+        'The square falls flat',
+        ['fingers-flat'],
+        habit('Set the window, then the note.', 'set-and-reset')
+      )
     ),
     fault(
       'turned',
@@ -97,12 +109,15 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       ['palm-turned-away'],
       habit('Fourth finger first.', 'fourth-first')
     ),
-    fault(
-      'at-nut',
-      'The hand slides back to the nut',
-      ['hand-at-the-nut'],
-      habit('Find the place with eyes closed.', 'set-and-reset'),
-      size('The string may be too long.')
+    seenFrom(
+      'leftHand',
+      fault(
+        'at-nut',
+        'The hand slides back to the nut',
+        ['hand-at-the-nut'],
+        habit('Find the place with eyes closed.', 'set-and-reset'),
+        size('The string may be too long.')
+      )
     )
   ),
   left(
@@ -138,13 +153,16 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       child: 'Little finger is ready too.',
       drill: 'fourth-first',
       spot: 'leftFourthFinger',
-      view: 'fingers'
+      view: 'fingersSide'
     },
-    fault(
-      'hidden',
-      'Hides under the board',
-      ['fourth-hidden'],
-      habit('Fourth finger first.', 'fourth-first')
+    seenFrom(
+      'fingers',
+      fault(
+        'hidden',
+        'Hides under the board',
+        ['fourth-hidden'],
+        habit('Fourth finger first.', 'fourth-first')
+      )
     ),
     fault(
       'flat',
@@ -173,12 +191,15 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       ['hand-travels'],
       habit('Single-finger taps.', 'finger-taps')
     ),
-    fault(
-      'slides-back',
-      'It slides to the nut',
-      ['hand-at-the-nut'],
-      habit('Thumb in its place, then tap.', 'slide-and-tap'),
-      size('The frame may be too wide.')
+    seenFrom(
+      'leftHand',
+      fault(
+        'slides-back',
+        'It slides to the nut',
+        ['hand-at-the-nut'],
+        habit('Thumb in its place, then tap.', 'slide-and-tap'),
+        size('The frame may be too wide.')
+      )
     )
   ),
   left(
@@ -202,12 +223,15 @@ export const SHOULDER_FINGERS: readonly Check[] = [
         }
       ]
     },
-    fault(
-      'narrow',
-      'Too narrow: the fourth is flat in pitch',
-      [['fingers-crowded', 1]],
-      habit('Fourth against the open string.', 'fourth-against-open'),
-      size('A frame that never reaches: look at the size.')
+    seenFrom(
+      'leftHand',
+      fault(
+        'narrow',
+        'Too narrow: the fourth is flat in pitch',
+        [['fingers-crowded', 1]],
+        habit('Fourth against the open string.', 'fourth-against-open'),
+        size('A frame that never reaches: look at the size.')
+      )
     ),
     fault(
       'wide',
@@ -234,11 +258,14 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       [['fingers-stretched', 1]],
       habit('Listen, slide the finger until it rings.', 'fourth-against-open')
     ),
-    fault(
-      'all-close',
-      'Everything is as close as a half step',
-      [['fingers-crowded', 1]],
-      habit('Whole steps have an empty seat between.', 'finger-taps')
+    seenFrom(
+      'leftHand',
+      fault(
+        'all-close',
+        'Everything is as close as a half step',
+        [['fingers-crowded', 1]],
+        habit('Whole steps have an empty seat between.', 'finger-taps')
+      )
     )
   )
 ];

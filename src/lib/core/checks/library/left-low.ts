@@ -1,6 +1,6 @@
 import type { Family } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size } from './make';
+import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
 
 const LOW: readonly Family[] = ['cello', 'bass'];
 const low = checksOf('left-hand', LOW);
@@ -18,19 +18,25 @@ export const LOW_LEFT_HAND: readonly Check[] = [
       spot: 'leftHand',
       view: 'leftHandSide'
     },
-    fault('closed', 'The palm lies on the neck', ['web-closed'], habit('Roll the tube.', 'tube-roll')),
+    seenFrom(
+      'leftHand',
+      fault('closed', 'The palm lies on the neck', ['web-closed'], habit('Roll the tube.', 'tube-roll'))
+    ),
     fault(
       'turned',
       'The fingers point at the bridge',
       ['palm-turned-away'],
       habit('Land from the air.', 'land-from-air')
     ),
-    fault(
-      'flat',
-      'The C falls flat',
-      ['fingers-flat'],
-      habit('Roll the tube.', 'tube-roll'),
-      size('The neck or the string may be too large.')
+    seenFrom(
+      'fingersFront',
+      fault(
+        'flat',
+        'The C falls flat',
+        ['fingers-flat'],
+        habit('Roll the tube.', 'tube-roll'),
+        size('The neck or the string may be too large.')
+      )
     )
   ),
   low(
@@ -78,12 +84,15 @@ export const LOW_LEFT_HAND: readonly Check[] = [
         }
       ]
     },
-    fault(
-      'presses',
-      'Presses, the joint bends',
-      ['thumb-pressing'],
-      habit('Press and let go.', 'press-forearm'),
-      size('Strings that are too high or long.')
+    seenFrom(
+      { bass: 'leftHandSide' },
+      fault(
+        'presses',
+        'Presses, the joint bends',
+        ['thumb-pressing'],
+        habit('Press and let go.', 'press-forearm'),
+        size('Strings that are too high or long.')
+      )
     ),
     fault('hooked', 'Hooks round the neck', ['thumb-hooked'], habit('Thumb off for one note.', 'thumb-off'))
   ),
@@ -96,7 +105,7 @@ export const LOW_LEFT_HAND: readonly Check[] = [
       child: 'A slide from shoulder to hand.',
       drill: 'land-from-air',
       spot: 'leftElbow',
-      view: 'front'
+      view: { cello: 'front', bass: 'head' }
     },
     fault(
       'dropped',
@@ -157,12 +166,15 @@ export const LOW_LEFT_HAND: readonly Check[] = [
       setUp('pin', 'lower', 'The neck may stand too high.'),
       habit('Shake out, land again.', 'shake-out')
     ),
-    fault(
-      'rolled',
-      'Rolled forward',
-      [['shoulder-rolled', 70]],
-      habit('Open the chest at the wall.', 'wall-back'),
-      size('The string may be too long.')
+    seenFrom(
+      { bass: 'left' },
+      fault(
+        'rolled',
+        'Rolled forward',
+        [['shoulder-rolled', 70]],
+        habit('Open the chest at the wall.', 'wall-back'),
+        size('The string may be too long.')
+      )
     )
   ),
   low(

@@ -29,6 +29,9 @@ export const fault = (
   causes
 });
 
+/** A fault that is seen from another side than its check. */
+export const seenFrom = (view: CheckView, seen: Fault): Fault => ({ ...seen, view });
+
 export const setUp = (setting: SettingStep['setting'], way: SettingStep['way'], remedy: string): Cause => ({
   cause: 'set-up',
   remedy,

@@ -1,6 +1,6 @@
 import { FAMILIES, SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit } from './make';
+import { checksOf, fault, habit, seenFrom } from './make';
 
 const all = checksOf('bow-use', FAMILIES);
 const shoulder = checksOf('bow-use', SHOULDER_FAMILIES);
@@ -133,11 +133,14 @@ export const PLUCKING: readonly Check[] = [
       pose: 'plucking',
       view: 'bowFront'
     },
-    fault(
-      'shoulder',
-      'The shoulder is pulled up',
-      [['bow-shoulder-raised', 60]],
-      habit('Plucked ladder.', 'pluck-levels')
+    seenFrom(
+      { bass: 'head' },
+      fault(
+        'shoulder',
+        'The shoulder is pulled up',
+        [['bow-shoulder-raised', 60]],
+        habit('Plucked ladder.', 'pluck-levels')
+      )
     ),
     fault(
       'bridge',

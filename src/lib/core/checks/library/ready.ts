@@ -1,6 +1,6 @@
 import { FAMILIES, SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size } from './make';
+import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
 
 const ready = checksOf('ready', FAMILIES);
 const shoulder = checksOf('ready', SHOULDER_FAMILIES);
@@ -117,11 +117,17 @@ export const READY: readonly Check[] = [
       ['nails-long'],
       habit('A word to the family; the file is in the case.', 'ready-round')
     ),
-    fault(
-      'flat-for-nails',
-      'Fingers lie flat to spare the nails',
-      ['fingers-flat'],
-      habit('Cut the nails first, then set the fingers anew.', 'ready-round')
+    seenFrom(
+      { violin: 'leftHandSide', viola: 'leftHandSide' },
+      seenFrom(
+        { violin: 'fingersSide', viola: 'fingersSide' },
+        fault(
+          'flat-for-nails',
+          'Fingers lie flat to spare the nails',
+          ['fingers-flat'],
+          habit('Cut the nails first, then set the fingers anew.', 'ready-round')
+        )
+      )
     )
   ),
   shoulder(
@@ -135,11 +141,14 @@ export const READY: readonly Check[] = [
       spot: 'collar',
       view: 'headQuarter'
     },
-    fault(
-      'necklace',
-      'A necklace under the instrument',
-      ['necklace'],
-      habit('Take it off; it has a place in the case.', 'ready-round')
+    seenFrom(
+      'head',
+      fault(
+        'necklace',
+        'A necklace under the instrument',
+        ['necklace'],
+        habit('Take it off; it has a place in the case.', 'ready-round')
+      )
     ),
     fault(
       'earring',
@@ -175,7 +184,7 @@ export const READY: readonly Check[] = [
   shoulder(
     'ready-rest',
     'instrument',
-    'The rest is on the marked way',
+    'The rest is on as marked',
     {
       right: 'The shoulder rest sits at its marks, the marked end high.',
       child: 'Sticker to sticker.',
@@ -258,7 +267,7 @@ export const READY: readonly Check[] = [
     fault(
       'off-mark',
       'The pin is not at its mark',
-      ['pin-too-short'],
+      [['pin-too-short', 60]],
       setUp('pin', 'raise', 'To its notch; left hand under the neck while you turn the screw.')
     )
   ),

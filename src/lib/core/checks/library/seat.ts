@@ -1,5 +1,5 @@
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size } from './make';
+import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
 
 const cello = checksOf('stance', ['cello']);
 
@@ -146,11 +146,14 @@ export const SEAT: readonly Check[] = [
       setUp('placing', 'other', 'Let the neck pass left of the head.'),
       habit('Look into a mirror.', 'wall-mirror')
     ),
-    fault(
-      'turned',
-      'Turned away from the cello',
-      ['turned-away'],
-      habit('Belly button to the bridge.', 'wall-mirror')
+    seenFrom(
+      'above',
+      fault(
+        'turned',
+        'Turned away from the cello',
+        ['turned-away'],
+        habit('Belly button to the bridge.', 'wall-mirror')
+      )
     ),
     fault(
       'shoulders-up',

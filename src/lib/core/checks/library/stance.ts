@@ -1,6 +1,6 @@
 import { SHOULDER_FAMILIES, type Family } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size } from './make';
+import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
 
 const STANDING: readonly Family[] = ['violin', 'viola', 'bass'];
 const shoulder = checksOf('stance', SHOULDER_FAMILIES);
@@ -179,12 +179,15 @@ export const STANCE: readonly Check[] = [
       ['shoulders-pulled-up'],
       habit('Up to the ears, let them fall.', 'shake-out')
     ),
-    fault(
-      'left-up',
-      'The left one is up',
-      ['shoulder-raised'],
-      setUp('lift', 'raise', 'Too low in sum: raise, twice at most.'),
-      habit('Let it fall, then bring the instrument.', 'shake-out')
+    seenFrom(
+      { violin: 'headBehind', viola: 'headBehind', bass: 'headBehind' },
+      fault(
+        'left-up',
+        'The left one is up',
+        ['shoulder-raised'],
+        setUp('lift', 'raise', 'Too low in sum: raise, twice at most.'),
+        habit('Let it fall, then bring the instrument.', 'shake-out')
+      )
     )
   ),
   shoulder(

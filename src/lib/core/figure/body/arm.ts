@@ -1,4 +1,5 @@
-import { acrossOf, ball, cone, ringAt, tube, type Shape } from '../drawing/shapes';
+import { inRow, mesh, tube } from '../drawing/meshes';
+import { acrossOf, ball, cone, ringAt, type Shape } from '../drawing/shapes';
 import { angleBetween, cross, dot, mix, scale, sub, turn, unit, type Frame, type Vec } from '../vector';
 import { handAt } from './hand';
 import type { FigureBody } from './lengths';
@@ -79,13 +80,16 @@ function signedAngle(from: Vec, to: Vec, axis: Vec): number {
   return dot(cross(a, b), axis) < 0 ? -angle : angle;
 }
 
+/** Points round a sleeve. */
+const SLEEVE_AROUND = 22;
+
 /** Sleeve from the shoulder, and the wrist that comes out of it. */
 export function armShapes({ heightMm: h, handMm }: FigureBody, side: Side, arm: Arm): Shape[] {
   const cloth = { flesh: 'body', tone: 'top', shortest: 0.022 * h } as const;
   const { shoulder, elbow, wrist } = arm;
   const [one, other] = acrossOf(unit(sub(wrist, elbow)));
   const ring = (share: number, radius: number) =>
-    ringAt(mix(elbow, wrist, share), scale(one, radius * h), scale(other, radius * h), 22);
+    ringAt(mix(elbow, wrist, share), scale(one, radius * h), scale(other, radius * h), SLEEVE_AROUND);
   return [
     cone(shoulder, elbow, 0.033 * h, 0.0245 * h, {
       part: `${side}UpperArm`,
@@ -94,10 +98,11 @@ export function armShapes({ heightMm: h, handMm }: FigureBody, side: Side, arm: 
       softEnd: 0.008 * h
     }),
     ball(elbow, 0.0238 * h, { part: `${side}Forearm`, ...cloth, soft: 0.016 * h }),
-    tube(
-      [ring(0, 0.0236), ring(0.4, 0.0208), ring(0.8, 0.0182)],
-      { part: `${side}Forearm`, ...cloth, soft: 0.008 * h },
-      [-1]
+    mesh(
+      tube(inRow([...ring(0, 0.0236), ...ring(0.4, 0.0208), ...ring(0.8, 0.0182)]), SLEEVE_AROUND, {
+        drawn: [-1]
+      }),
+      { part: `${side}Forearm`, ...cloth, soft: 0.008 * h }
     ),
     cone(mix(elbow, wrist, 0.68), wrist, 0.0148 * h, 0.0125 * h, {
       part: `${side}Wrist`,

@@ -1,8 +1,9 @@
 import { add, direct, radians, scale, unit, type Vec } from '../vector';
-import { cone, tube, type Curve, type Shape } from '../drawing/shapes';
+import { inRow, mesh, tube, type Form } from '../drawing/meshes';
+import { cone, type Curve, type Shape } from '../drawing/shapes';
 import type { FigureBody } from './lengths';
-import { HEAD, oval, refined, type At } from './profiles';
-import { onHead, type Spine } from './spine';
+import { HEAD, oval, refined } from './profiles';
+import { headFrame, onHead, type Spine } from './spine';
 
 const FINE = refined(HEAD, 2);
 const FINEST = refined(HEAD, 6);
@@ -13,7 +14,8 @@ export function headShapes(body: FigureBody, spine: Spine): Shape[] {
   const at = onHead(spine, body);
   const { head } = spine;
   const skin = { tone: 'skin', flesh: 'head' } as const;
-  const skull = tube(headRings(at), { part: 'head', ...skin, soft: 0.05 * H, shortest: 0.08 * H });
+  const frame = headFrame(spine, body);
+  const skull = mesh(SKULL, { part: 'head', ...skin, soft: 0.05 * H, shortest: 0.08 * H }, frame);
   const surface = (x: number, y: number) => {
     const [, half = 1, front = 0] = FINEST.find(([height = 0]) => height >= y) ?? [];
     return front * Math.sqrt(Math.max(0, 1 - (x / half) ** 2));
@@ -69,15 +71,18 @@ export function headShapes(body: FigureBody, spine: Spine): Shape[] {
     ...skin,
     soft: 0.045 * H
   });
-  return [skull, nose, ...faces, mouth, ...jaw, hair(at)];
+  return [skull, nose, ...faces, mouth, ...jaw, mesh(HAIR, { part: 'hair', tone: 'hair' }, frame)];
 }
 
-/** The head's surface, in rings from the chin up; in heads. */
-const SKULL: readonly (readonly Vec[])[] = FINE.map(([y = 0, half = 0, front = 0, back = 0]) =>
-  oval(24, half, front, back, 2.15).map(([x, z]): Vec => [x, y, z])
+/** The head's surface, the same for everybody, in heads. */
+export const SKULL: Form = tube(
+  inRow(
+    FINE.flatMap(([y = 0, half = 0, front = 0, back = 0]) =>
+      oval(24, half, front, back, 2.15).map(([x, z]): Vec => [x, y, z])
+    )
+  ),
+  24
 );
-
-export const headRings = (at: At): Vec[][] => SKULL.map((ring) => ring.map(([x, y, z]) => at(x, y, z)));
 
 /** Where the hair ends: turned round the head from the forehead over the left, and down from the crown; degrees. */
 const HAIRLINE: readonly (readonly [number, number])[] = [
@@ -109,20 +114,6 @@ const FINE_HAIRLINE = refined(HAIRLINE, 6);
 const HAIR_AROUND = 48;
 const HAIR_DOWN = 9;
 
-/** A cap of hair down to the nape, the same for everybody, in rings from its edge up; in heads. */
-const HAIR: readonly (readonly Vec[])[] = Array.from({ length: HAIR_DOWN + 1 }, (_, row) =>
-  Array.from({ length: HAIR_AROUND }, (_, i): Vec => {
-    const round = (360 * i) / HAIR_AROUND;
-    const angle = radians(0.5 + edgeAt(round) * (1 - row / HAIR_DOWN));
-    const [x, y, z] = [
-      Math.sin(angle) * Math.sin(radians(round)),
-      Math.cos(angle),
-      Math.sin(angle) * Math.cos(radians(round))
-    ];
-    return [x * 0.372, 0.57 + y * (y > 0 ? 0.47 : 0.5), z * (z > 0 ? 0.415 : 0.47) - 0.005];
-  })
-);
-
 /** How far down from the crown the hair reaches, degrees. */
 function edgeAt(round: number): number {
   const index = Math.max(
@@ -136,9 +127,18 @@ function edgeAt(round: number): number {
   return low + ((high - low) * (round - from)) / (to - from || 1);
 }
 
-const hair = (at: At): Shape =>
-  tube(
-    HAIR.map((ring) => ring.map(([x, y, z]) => at(x, y, z))),
-    { part: 'hair', tone: 'hair', shell: true },
-    [0]
-  );
+/** Points of a cap of hair down to the nape, in rings from its edge up; in heads. */
+const hairRings = Array.from({ length: HAIR_DOWN + 1 }, (_, row) =>
+  Array.from({ length: HAIR_AROUND }, (_, i): Vec => {
+    const round = (360 * i) / HAIR_AROUND;
+    const angle = radians(0.5 + edgeAt(round) * (1 - row / HAIR_DOWN));
+    const [x, y, z] = [
+      Math.sin(angle) * Math.sin(radians(round)),
+      Math.cos(angle),
+      Math.sin(angle) * Math.cos(radians(round))
+    ];
+    return [x * 0.372, 0.57 + y * (y > 0 ? 0.47 : 0.5), z * (z > 0 ? 0.415 : 0.47) - 0.005];
+  })
+).flat();
+
+const HAIR: Form = tube(inRow(hairRings), HAIR_AROUND, { isOpen: true, drawn: [0] });

@@ -1,5 +1,6 @@
 import { add, place, scale, unit, type Vec } from '../vector';
-import { cone, cuff, slab, type Shape } from '../drawing/shapes';
+import { slab } from '../drawing/meshes';
+import { cone, cuff, type Shape } from '../drawing/shapes';
 import type { FigureBody } from './lengths';
 import { reach } from './limbs';
 import { signOf, type Side, type Spine } from './spine';

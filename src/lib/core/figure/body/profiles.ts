@@ -1,5 +1,3 @@
-import type { Vec } from '../vector';
-
 /** One height of a profile: where, half width, depth to the front and to the back. */
 export type Row = readonly [at: number, half: number, front: number, back: number];
 
@@ -79,5 +77,3 @@ export const smoothStep = (value: number, at: number, half: number): number => {
   const t = Math.min(1, Math.max(0, (value - at + half) / (2 * half)));
   return t * t * (3 - 2 * t);
 };
-
-export type At = (x: number, y: number, z: number) => Vec;

@@ -1,5 +1,5 @@
 import { EAR_BELOW_CROWN } from '../../body';
-import { bent, moved, place, type Frame, UPRIGHT, type Vec } from '../vector';
+import { bent, moved, place, scale, type Frame, UPRIGHT, type Vec } from '../vector';
 import type { FigureBody } from './lengths';
 
 export const SIDES = ['left', 'right'] as const;
@@ -88,11 +88,19 @@ export function spineOf(body: FigureBody, pose: TrunkPose): Spine {
   };
 }
 
-/** A point of the head: all in heads, x to the player's left, y above the chin, z forward of the ears. */
-export const onHead =
-  ({ head }: Spine, { headMm }: FigureBody) =>
-  (x: number, y: number, z: number): Vec =>
-    place(head, [x * headMm, (y - 0.22) * headMm, (z - 0.03) * headMm]);
+/** The head's own coordinates, all in heads: x to the player's left, y above the chin, z forward of the ears. */
+export const headFrame = ({ head }: Spine, { headMm }: FigureBody): Frame => ({
+  at: place(head, [0, -0.22 * headMm, -0.03 * headMm]),
+  x: scale(head.x, headMm),
+  y: scale(head.y, headMm),
+  z: scale(head.z, headMm)
+});
+
+/** A point of the head, all in heads. */
+export const onHead = (spine: Spine, body: FigureBody) => {
+  const frame = headFrame(spine, body);
+  return (x: number, y: number, z: number): Vec => place(frame, [x, y, z]);
+};
 
 /** Where the ear canal lies on the head, in heads above the chin. */
 export const EAR_AT = 1 - EAR_BELOW_CROWN;

@@ -1,30 +1,48 @@
-import { bent, direct, mix, moved, place, type Vec } from '../vector';
-import { cone, tube, type Shape } from '../drawing/shapes';
+import { bent, direct, mix, moved, place, type Frame } from '../vector';
+import { inRow, mesh, tube } from '../drawing/meshes';
+import { cone, type Shape } from '../drawing/shapes';
 import type { FigureBody } from './lengths';
 import { oval, refined, smoothStep, TORSO } from './profiles';
 import { CHEST_AT, SIDES, signOf, WAIST_AT, type Spine, type TrunkPose } from './spine';
 
 const FINE_TORSO = refined(TORSO, 3);
+/** Points of a ring round the trunk. */
+const AROUND = 24;
+
+/** Where a ring round the trunk lies: its middle, and the ways to the side and to the front. */
+type Ring = Pick<Frame, 'at' | 'x' | 'z'>;
+
+const ringOn = (frame: Frame, up: number): Ring => ({ ...frame, at: place(frame, [0, up, 0]) });
+
+const between = (a: Ring, b: Ring, share: number): Ring => ({
+  at: mix(a.at, b.at, share),
+  x: mix(a.x, b.x, share),
+  z: mix(a.z, b.z, share)
+});
 
 /** Points of the trunk's surface, in rings from the hem up. */
-export function torsoRings(
-  body: FigureBody,
-  spine: Spine,
+function torso(
+  { heightMm: h, trunkMm: T }: FigureBody,
+  { pelvis, waist, chest }: Spine,
   { bellyOut }: Pick<TrunkPose, 'bellyOut'>
-): Vec[][] {
-  const { heightMm: h, trunkMm: T } = body;
-  return FINE_TORSO.map(([y = 0, half = 0, front = 0, back = 0]) => {
-    const intoWaist = smoothStep(y, WAIST_AT, 0.1);
-    const intoChest = smoothStep(y, CHEST_AT, 0.1);
+): Float64Array {
+  const row = new Float64Array(3 * AROUND * FINE_TORSO.length);
+  let at = 0;
+  for (const [y = 0, half = 0, front = 0, back = 0] of FINE_TORSO) {
+    const low = between(
+      ringOn(pelvis, y * T),
+      ringOn(waist, (y - WAIST_AT) * T),
+      smoothStep(y, WAIST_AT, 0.1)
+    );
+    const ring = between(low, ringOn(chest, (y - CHEST_AT) * T), smoothStep(y, CHEST_AT, 0.1));
     const belly = bellyOut * Math.exp(-(((y - 0.22) / 0.22) ** 2));
-    return oval(24, half * h, front * h + belly, back * h, 2.3).map(([x, z]) => {
-      const high = place(spine.chest, [x, (y - CHEST_AT) * T, z]);
-      if (intoChest === 1) return high;
-      const middle = place(spine.waist, [x, (y - WAIST_AT) * T, z]);
-      if (intoWaist === 1) return mix(middle, high, intoChest);
-      return mix(mix(place(spine.pelvis, [x, y * T, z]), middle, intoWaist), high, intoChest);
-    });
-  });
+    for (const [x, z] of oval(AROUND, half * h, front * h + belly, back * h, 2.3)) {
+      row[at++] = ring.at[0] + ring.x[0] * x + ring.z[0] * z;
+      row[at++] = ring.at[1] + ring.x[1] * x + ring.z[1] * z;
+      row[at++] = ring.at[2] + ring.x[2] * x + ring.z[2] * z;
+    }
+  }
+  return row;
 }
 
 /** Trunk, neck and the slopes to the shoulders. */
@@ -53,14 +71,19 @@ export function trunkShapes(body: FigureBody, spine: Spine, pose: Pick<TrunkPose
     const angle = (i * Math.PI) / 16;
     return [Math.sin(angle), Math.cos(angle)] as const;
   });
-  const band = [-0.5, 0.5].map((up) =>
+  const band = [-0.5, 0.5].flatMap((up) =>
     collar.slice(0, 32).map(([x, z]) => place(ring, [0.037 * h * x, up * 0.012 * h, 0.0455 * h * z]))
   );
   return [
-    tube(torsoRings(body, spine, pose), { part: 'torso', ...cloth }, [0]),
+    mesh(tube(torso(body, spine, pose), AROUND, { drawn: [0] }), { part: 'torso', ...cloth }),
     ...slopes,
     neck,
-    tube(band, { part: 'collar', flesh: 'body', tone: 'top', soft: 0.03 * h, shell: true }),
+    mesh(tube(inRow(band), 32, { isOpen: true }), {
+      part: 'collar',
+      flesh: 'body',
+      tone: 'top',
+      soft: 0.03 * h
+    }),
     {
       kind: 'curve',
       part: 'collar',

@@ -25,7 +25,7 @@ export const BODY_CHANGES = {
     ['deg', 24, 40],
     (a, p) => ({ neckPitch: p.neckPitch + a, headPitch: p.headPitch - 0.2 * a }),
     [...HEAD, 'neck'],
-    at('head', 0.11, 'plumb'),
+    at('leftShoulder', 0.2, 'plumb'),
     'trunkLeft'
   ),
   // Shoulders and trunk
@@ -33,7 +33,7 @@ export const BODY_CHANGES = {
     FAMILIES,
     ['mm', 34, 60],
     (a) => ({ leftShoulderUp: a }),
-    ['leftShoulder', 'leftUpperArm'],
+    ['leftShoulder'],
     at('leftShoulder', 0.07, 'level'),
     { violin: 'headBehind', viola: 'headBehind', cello: 'head', bass: 'headBehind' }
   ),
@@ -50,15 +50,18 @@ export const BODY_CHANGES = {
     ['mm', 40, 70],
     (a, p) => ({
       leftShoulderForward: p.leftShoulderForward + a,
-      rightShoulderForward: p.rightShoulderForward + a
+      rightShoulderForward: p.rightShoulderForward + a,
+      // The upper back rounds with them.
+      spinePitch: p.spinePitch + 0.2 * a,
+      headPitch: p.headPitch - 0.2 * a
     }),
-    ['leftShoulder', 'rightShoulder', 'leftUpperArm'],
-    at('leftShoulder', 0.07),
+    ['leftShoulder', 'rightShoulder', 'torso'],
+    at('leftShoulder', 0.07, 'plumb', 'leftEar'),
     'trunkLeft'
   ),
   'trunk-bent': change(
     FAMILIES,
-    ['deg', 18, 35],
+    ['deg', 25, 35],
     (a, p) => ({ spineRoll: p.spineRoll + a }),
     TRUNK,
     at('chest', 0.12, 'plumb'),
@@ -86,10 +89,10 @@ export const BODY_CHANGES = {
   ),
   'leaning-back': change(
     FAMILIES,
-    ['deg', 14, 25],
+    ['deg', 17, 25],
     (a, p) => ({ pelvisPitch: p.pelvisPitch - a, headPitch: p.headPitch + 0.6 * a }),
     TRUNK,
-    at('back', 0.12, 'plumb'),
+    at('head', 0.11, 'plumb', 'leftFoot'),
     { violin: 'left', viola: 'left', cello: 'right', bass: 'right' }
   ),
   'belly-out': change(
@@ -101,7 +104,7 @@ export const BODY_CHANGES = {
       spinePitch: p.spinePitch - a * 0.26
     }),
     ['torso'],
-    at('belly', 0.1, 'plumb'),
+    at('belly', 0.1, 'plumb', 'leftFoot'),
     { violin: 'left', viola: 'left', cello: 'right', bass: 'right' }
   ),
   // Feet and weight
@@ -171,7 +174,7 @@ export const BODY_CHANGES = {
     ['mm', 34, 55],
     (a, p) => ({ leftShoulderUp: p.leftShoulderUp + a, rightShoulderUp: p.rightShoulderUp + a }),
     ['leftShoulder', 'rightShoulder', 'leftUpperArm', 'rightUpperArm'],
-    at('leftShoulder', 0.08, 'level'),
+    at('neckBack', 0.15, 'level'),
     'head'
   ),
   'turned-away': change(

@@ -48,14 +48,14 @@ export const BOW_CHANGES = {
     (a, p) => ({ bowPlace: p.bowPlace + a }),
     BOW,
     at('bow', 0.06),
-    { violin: 'bodyAbove', viola: 'bodyAbove', cello: 'front', bass: 'front' }
+    byHold('bridge', 'bowFront')
   ),
   'bow-tilted': change(
     FAMILIES,
     ['deg', 38, 50],
     (a, p) => ({ bowTilt: p.bowTilt + a }),
     BOW,
-    at('bow', 0.05),
+    at('frog', 0.03),
     { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' }
   ),
   'bow-elbow-high': change(
@@ -89,7 +89,7 @@ export const BOW_CHANGES = {
     (a) => ({ bowFirstOver: a }),
     ['rightFinger1'],
     at('rightFingers', 0.04),
-    byHold('bowHand', 'bowHandAbove')
+    byHold('bowHand', 'bowHandInside')
   ),
   'bow-fingers-crowded': change(
     FAMILIES,
@@ -129,7 +129,7 @@ export const BOW_CHANGES = {
     (a, p) => ({ rightWristFlex: p.rightWristFlex - a }),
     ['rightPalm', 'rightWrist', 'rightForearm'],
     at('rightWrist', 0.04),
-    byHold('bowHand', 'bowHandAbove')
+    'bowWrist'
   ),
   'bow-wrist-high': change(
     FAMILIES,
@@ -137,7 +137,7 @@ export const BOW_CHANGES = {
     (a, p) => ({ rightWristFlex: p.rightWristFlex + a }),
     ['rightPalm', 'rightWrist', 'rightForearm'],
     at('rightWrist', 0.04),
-    byHold('bowHand', 'bowHandAbove')
+    'bowWrist'
   ),
   'bow-slants-in': change(
     FAMILIES,
@@ -153,7 +153,7 @@ export const BOW_CHANGES = {
     (a, p) => ({ bowPlace: p.bowPlace - a }),
     BOW,
     at('bow', 0.06),
-    byHold('bodyAbove', 'front')
+    byHold('bridge', 'bowFront')
   ),
   'bow-bounces': change(
     FAMILIES,

@@ -34,7 +34,7 @@ export const INSTRUMENT_CHANGES = {
     (a, p) => ({ scrollLeft: p.scrollLeft - a }),
     INSTRUMENT,
     at('scroll', 0.06),
-    'bodyAbove'
+    'above'
   ),
   'scroll-to-side': change(
     SHOULDER_FAMILIES,
@@ -42,7 +42,7 @@ export const INSTRUMENT_CHANGES = {
     (a, p) => ({ scrollLeft: p.scrollLeft + a }),
     INSTRUMENT,
     at('scroll', 0.06),
-    'bodyAbove'
+    'above'
   ),
   'tilted-too-steep': change(
     SHOULDER_FAMILIES,
@@ -50,7 +50,7 @@ export const INSTRUMENT_CHANGES = {
     (a, p) => ({ stringTilt: p.stringTilt + a }),
     INSTRUMENT,
     at('bodyMiddle', 0.09),
-    'head'
+    'headLeft'
   ),
   'lying-flat': change(
     SHOULDER_FAMILIES,
@@ -58,7 +58,7 @@ export const INSTRUMENT_CHANGES = {
     (a, p) => ({ stringTilt: p.stringTilt - a }),
     INSTRUMENT,
     at('bodyMiddle', 0.09),
-    'head'
+    'headLeft'
   ),
   'cello-square': change(
     ['cello'],
@@ -98,7 +98,7 @@ export const INSTRUMENT_CHANGES = {
     (a) => ({ awayFromBody: a }),
     INSTRUMENT,
     at('chest', 0.08),
-    'left'
+    { cello: 'left', bass: 'above' }
   ),
   'pin-too-short': change(
     LOW,
@@ -169,7 +169,7 @@ export const INSTRUMENT_CHANGES = {
     ['mm', 120, 170],
     (a) => ({ pinMore: a }),
     INSTRUMENT,
-    at('nut', 0.06, 'level'),
+    at('nut', 0.06, 'level', 'eyebrow'),
     'front'
   ),
   'bass-too-low': change(
@@ -177,7 +177,7 @@ export const INSTRUMENT_CHANGES = {
     ['mm', 110, 150],
     (a, p) => ({ pinMore: -a, spinePitch: p.spinePitch + 0.12 * a }),
     INSTRUMENT,
-    at('nut', 0.06, 'level'),
+    at('nut', 0.06, 'level', 'eyebrow'),
     'front'
   ),
 
@@ -187,7 +187,7 @@ export const INSTRUMENT_CHANGES = {
     (a, p, h) => ({ outOnShoulder: p.outOnShoulder + (a * h) / 1300 }),
     INSTRUMENT,
     at('bodyMiddle', 0.09),
-    'head'
+    'bodyAbove'
   ),
   'on-the-throat': change(
     SHOULDER_FAMILIES,
@@ -195,7 +195,7 @@ export const INSTRUMENT_CHANGES = {
     (a, p, h) => ({ outOnShoulder: p.outOnShoulder - (a * h) / 1300 }),
     INSTRUMENT,
     at('bodyMiddle', 0.09),
-    'head'
+    'bodyAbove'
   ),
   'rest-hangs-down': change(
     SHOULDER_FAMILIES,

@@ -8,6 +8,8 @@ export interface Cue {
   /** Radius of the ring, as a share of height. */
   readonly ring: number;
   readonly line?: 'plumb' | 'level';
+  /** Through what the line runs, where that is not the ring's own place. */
+  readonly lineAt?: string;
 }
 
 /** One way in which a player, an instrument or what belongs to it can stray from a pose. */
@@ -50,10 +52,11 @@ export const change = (
   pose?: string
 ): ChangeKind => ({ families, unit, usual, most, apply, parts, cue, view, ...(pose ? { pose } : {}) });
 
-export const at = (spot: string, ring: number, line?: Cue['line']): Cue => ({
+export const at = (spot: string, ring: number, line?: Cue['line'], lineAt?: string): Cue => ({
   spot,
   ring,
-  ...(line ? { line } : {})
+  ...(line ? { line } : {}),
+  ...(lineAt ? { lineAt } : {})
 });
 
 /** One view for violin and viola, another for cello and bass. */

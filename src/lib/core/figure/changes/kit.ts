@@ -82,7 +82,7 @@ export const KIT_CHANGES = {
     ['share', 1, 1],
     (a) => ({ stringSlack: a }),
     ['string0'],
-    at('stringMiddle', 0.04),
+    at('boardMiddle', 0.04),
     'strings'
   ),
   'rosin-heaped': change(
@@ -114,8 +114,8 @@ export const KIT_CHANGES = {
     ['share', 1, 1],
     (a) => ({ hairTorn: a }),
     ['bowTorn'],
-    at('bowMiddle', 0.06),
-    byHold('bowMiddle', 'bowMiddleAbove')
+    at('frog', 0.06),
+    byHold('bowFrog', 'bowFrogAbove')
   ),
   'hair-greasy': change(
     FAMILIES,

@@ -56,7 +56,7 @@ export const LEFT_HAND_CHANGES = {
     (a, p) => ({ leftWristFlex: p.leftWristFlex - a }),
     ['leftPalm', 'leftWrist', 'leftForearm'],
     at('leftWrist', 0.035),
-    { violin: 'leftHand', viola: 'leftHand', cello: 'leftHandSide', bass: 'leftHandSide' }
+    byHold('leftHand', 'leftHandSide')
   ),
   'wrist-bent-out': change(
     FAMILIES,
@@ -64,7 +64,7 @@ export const LEFT_HAND_CHANGES = {
     (a, p) => ({ leftWristFlex: p.leftWristFlex + a }),
     ['leftPalm', 'leftWrist', 'leftForearm'],
     at('leftWrist', 0.035),
-    { violin: 'leftHand', viola: 'leftHand', cello: 'leftHandSide', bass: 'leftHandSide' }
+    byHold('leftHandFront', 'leftHandSide')
   ),
   'thumb-hooked': change(
     FAMILIES,
@@ -104,7 +104,7 @@ export const LEFT_HAND_CHANGES = {
     (a) => ({ fingersFlat: a }),
     ['leftFinger'],
     at('leftFingers', 0.035),
-    FINGERS
+    byHold('leftHandSide', 'fingersFront')
   ),
   'fingers-flying': change(
     FAMILIES,
@@ -224,10 +224,10 @@ export const LEFT_HAND_CHANGES = {
   'hand-at-the-nut': change(
     SHOULDER_FAMILIES,
     ['share', 1, 1],
-    (a, p) => ({ handBack: p.handBack + 1.3 * a }),
+    (a, p) => ({ handBack: p.handBack + 1.7 * a }),
     LEFT_HAND,
     at('leftHand', 0.05),
-    'leftHandFront'
+    'leftHand'
   ),
   'thumb-towards-body': change(
     FAMILIES,

@@ -46,7 +46,7 @@ const BEYOND_MM = 5;
  * Pixels per mm at which hidden parts are told apart while nothing moves: the lines themselves are exact, so a close-up
  * needs fewer than it is shown with, while a small picture needs all of them for its pins and pegs.
  */
-const restDetail = (detail: number): number => Math.min(detail, Math.max(0.25, 0.7 * detail));
+const restDetail = (detail: number): number => Math.min(detail, Math.max(0.17, 0.7 * detail));
 
 const around = (all: readonly Projected[]): Box => {
   const box: [number, number, number, number] = [Infinity, Infinity, -Infinity, -Infinity];
@@ -68,7 +68,7 @@ export function draw(shapes: readonly Shape[], options: DrawOptions): Drawing {
     .filter(
       (shape) => !(shape.kind === 'curve' && ((shape.fromDetail ?? 0) > detail || (coarse && shape.fine)))
     )
-    .map((shape) => project(shape, camera));
+    .map((shape) => project(shape, camera, coarse ? detail / 4 : detail));
   const window = options.window ?? around(projected);
   const near: Box = [
     window[0] - BEYOND_MM,
@@ -78,7 +78,7 @@ export function draw(shapes: readonly Shape[], options: DrawOptions): Drawing {
   ];
   const shown = projected.filter(({ box }) => overlap(box, near));
   const solids = shown.filter(({ shape }) => shape.kind !== 'curve');
-  const raster = new Raster(solids, near, coarse ? detail / 2 : restDetail(detail));
+  const raster = new Raster(solids, near, coarse ? detail / 2.5 : restDetail(detail));
 
   const scene = { solids, raster, flesh: fleshOf(solids) };
   const paths = new Map<Ink, string[]>();
@@ -88,7 +88,7 @@ export function draw(shapes: readonly Shape[], options: DrawOptions): Drawing {
     const drawn = asAxis
       ? {
           ...me,
-          lines: [[seen(camera, shape.a), seen(camera, shape.b)]],
+          lines: [[...seen(camera, shape.a), 0, ...seen(camera, shape.b), 1]],
           shape: { ...shape, kind: 'curve' as const, points: [], on: [shape.part] }
         }
       : me;
@@ -96,25 +96,20 @@ export function draw(shapes: readonly Shape[], options: DrawOptions): Drawing {
     const pieces = visiblePieces(drawn, scene, {
       strokeMm,
       stepMm: Math.max(1.2, (coarse ? 6 : 3) / detail),
+      halvings: coarse ? 2 : 5,
       shortestMm: (drawn.shape.kind === 'curve' ? 2 : 3.5) / detail
     });
     if (pieces.length === 0) continue;
     const list = paths.get(ink) ?? [];
-    for (const piece of pieces) list.push(flowingLine(piece, 0.15 / detail));
+    for (const piece of pieces) list.push(flowingLine(piece, (coarse ? 0.3 : 0.15) / detail));
     paths.set(ink, list);
   }
 
-  // The label of each solid, after that of no solid.
-  const labelOf = Uint8Array.from([null, ...solids], (solid) => {
-    if (!solid) return 0;
-    const tone = TONES.indexOf('tone' in solid.shape ? solid.shape.tone : 'skin');
-    return 1 + 2 * tone + (inkOf(solid.shape.part) === 'quiet' ? 1 : 0);
+  const labelOf = Uint8Array.from(solids, ({ shape }) => {
+    const tone = TONES.indexOf('tone' in shape ? shape.tone : 'skin');
+    return 1 + 2 * tone + (inkOf(shape.part) === 'quiet' ? 1 : 0);
   });
-  const { nearest } = raster;
-  const labels = new Uint8Array(nearest.length);
-  for (let pixel = 0; pixel < labels.length; pixel++)
-    labels[pixel] = labelOf[(nearest[pixel] ?? -1) + 1] ?? 0;
-  const regions = [...regionsOf(raster, labels)]
+  const regions = [...regionsOf(raster, raster.nearest, labelOf)]
     .sort(([a], [b]) => a - b)
     .map(([label, loops]) => ({
       tone: TONES[(label - 1) >> 1] ?? 'skin',

@@ -1,5 +1,5 @@
 import type { Box } from './project';
-import type { Mesh } from './shapes';
+import type { Mesh } from './meshes';
 import type { Surface } from './surfaces';
 
 /** Where the pixels of a picture lie: pixels per mm, and its left and top edge, mm. */
@@ -34,6 +34,26 @@ class Lent {
 export const lent = new Lent();
 let depths = new Float32Array(0);
 
+/**
+ * Six times the volume of a closed body, below 0 when its faces turn the other way round: the faces that are seen all
+ * turn one way, and this tells which.
+ */
+function volumeOf(triangles: Uint16Array, points: Float64Array): number {
+  let all = 0;
+  for (let at = 0; at + 2 < triangles.length; at += 3) {
+    const a = 3 * (triangles[at] ?? 0);
+    const b = 3 * (triangles[at + 1] ?? 0);
+    const c = 3 * (triangles[at + 2] ?? 0);
+    const x = points[a] ?? 0;
+    const y = points[a + 1] ?? 0;
+    const area =
+      ((points[b] ?? 0) - x) * ((points[c + 1] ?? 0) - y) -
+      ((points[c] ?? 0) - x) * ((points[b + 1] ?? 0) - y);
+    all += area * ((points[a + 2] ?? 0) + (points[b + 2] ?? 0) + (points[c + 2] ?? 0));
+  }
+  return all;
+}
+
 /** The faces of a mesh as the picture has them, and which of them is nearest at each pixel of its box. */
 export class Faces implements Surface {
   readonly left: number;
@@ -47,7 +67,7 @@ export class Faces implements Surface {
   readonly #planes: Float64Array;
   readonly #grid: Grid;
 
-  constructor({ triangles, normals }: Mesh, points: Float64Array, box: Box, grid: Grid) {
+  constructor({ net: { triangles }, normals }: Mesh, points: Float64Array, box: Box, grid: Grid) {
     const { detail, width, height } = grid;
     const clamped = (value: number, most: number) => Math.max(0, Math.min(most, value));
     this.#grid = grid;
@@ -59,16 +79,19 @@ export class Faces implements Surface {
     this.face = lent.take(pixels);
     if (depths.length < pixels) depths = new Float32Array(pixels);
     this.z = depths;
-    this.#planes = new Float64Array(triangles.length * 3);
-    for (let face = 0; face < triangles.length; face++) {
-      const corners = triangles[face];
-      if (!corners) continue;
-      this.#cover(face, points, 3 * corners[0], 3 * corners[1], 3 * corners[2], normals !== undefined);
+    this.#planes = new Float64Array(triangles.length);
+    // The picture's y runs down: the outside of a smooth surface is seen where a face turns the other way round.
+    const seenTurn = normals ? -1 : volumeOf(triangles, points) > 0 ? 1 : -1;
+    for (let at = 0; at + 2 < triangles.length; at += 3) {
+      const a = 3 * (triangles[at] ?? 0);
+      const b = 3 * (triangles[at + 1] ?? 0);
+      const c = 3 * (triangles[at + 2] ?? 0);
+      this.#cover(at / 3, points, a, b, c, seenTurn);
     }
   }
 
   /** Where a, b and c are where the face's corners begin among the points. */
-  #cover(face: number, points: Float64Array, a: number, b: number, c: number, outside: boolean): void {
+  #cover(face: number, points: Float64Array, a: number, b: number, c: number, seenTurn: 1 | -1): void {
     const x = points[a] ?? 0;
     const y = points[a + 1] ?? 0;
     const bx = (points[b] ?? 0) - x;
@@ -76,8 +99,7 @@ export class Faces implements Surface {
     const cx = (points[c] ?? 0) - x;
     const cy = (points[c + 1] ?? 0) - y;
     const area = bx * cy - cx * by;
-    // The picture's y runs down: of a smooth surface a face whose outside is seen turns the other way round.
-    if ((area < 1e-6 && area > -1e-6) || (outside && area > 0)) return;
+    if (area * seenTurn < 1e-6) return;
     const { detail, left, top } = this.#grid;
     // The box of the triangle in pixels whose middles it can hold.
     const ax = (x - left) * detail - this.left - 0.5;

@@ -1,12 +1,18 @@
-import type { Vec } from '../vector';
+import { dot, type Vec } from '../vector';
+import { arcStep } from './arcs';
 import { seen, type Camera } from './camera';
-import { contoursOf, facing } from './mesh-contours';
-import type { Cone, Curve, Mesh, Shape } from './shapes';
+import { contoursOf } from './mesh-contours';
+import type { Mesh } from './meshes';
+import type { Cone, Curve, Shape } from './shapes';
 import { ConeSurface, ellipsoidOutline, EllipsoidSurface, type Surface } from './surfaces';
 
-/** A point of a line in the picture, with how far along its shape it lies, 0 to 1. */
-export type LinePoint = readonly [x: number, y: number, z: number, along?: number];
-export type Line = readonly LinePoint[];
+/**
+ * A line in the picture: x, y and z of each point and how far along its shape it lies, 0 to 1, one after the other.
+ * Numbers in one row, since a figure has thousands of them.
+ */
+export type Line = readonly number[];
+/** Numbers of a point of a line. */
+export const OF_POINT = 4;
 
 /** Left, top, right, bottom, mm. */
 export type Box = readonly [number, number, number, number];
@@ -22,25 +28,18 @@ export interface Projected {
   readonly points: Float64Array | null;
 }
 
-const ARC_STEP = 0.2;
-
 /** The outline of a cone: two arcs and what joins them. */
-function coneOutline({ a: from, b: to, ra, rb }: Cone, camera: Camera): Line {
+function coneOutline({ a: from, b: to, ra, rb }: Cone, camera: Camera, detail: number): Line {
   const a = seen(camera, from);
   const b = seen(camera, to);
   const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
-  const flat = Math.hypot(dx, dy);
-  const ring: LinePoint[] = [];
+  const flat = Math.sqrt(dx * dx + dy * dy);
+  const ring: number[] = [];
   const arc = (centre: Vec, radius: number, start: number, end: number, along: number) => {
-    const steps = Math.max(2, Math.ceil(Math.abs(end - start) / ARC_STEP));
+    const steps = Math.max(2, Math.ceil(Math.abs(end - start) / arcStep(radius, detail)));
     for (let i = 0; i <= steps; i++) {
       const angle = start + ((end - start) * i) / steps;
-      ring.push([
-        centre[0] + radius * Math.cos(angle),
-        centre[1] + radius * Math.sin(angle),
-        centre[2],
-        along
-      ]);
+      ring.push(centre[0] + radius * Math.cos(angle), centre[1] + radius * Math.sin(angle), centre[2], along);
     }
   };
   if (flat <= Math.abs(ra - rb) + 1e-6)
@@ -51,76 +50,81 @@ function coneOutline({ a: from, b: to, ra, rb }: Cone, camera: Camera): Line {
     const lean = Math.acos((ra - rb) / flat);
     arc(b, rb, along - lean, along + lean, 1);
     arc(a, ra, along + lean, along - lean + 2 * Math.PI, 0);
-    ring.push(ring[0] ?? [0, 0, 0]);
+    ring.push(...ring.slice(0, OF_POINT));
   }
   return ring;
 }
 
-/** A mesh in the picture. Numbers in one row, since a figure has thousands of them. */
-function projectMesh(mesh: Mesh, camera: Camera): Projected {
-  const { right, up, towards } = camera;
-  const points = new Float64Array(3 * mesh.points.length);
-  let [left, top, far, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
-  let at = 0;
-  for (const point of mesh.points) {
-    const px = point[0];
-    const py = point[1];
-    const pz = point[2];
-    const x = px * right[0] + py * right[1] + pz * right[2];
-    const y = -(px * up[0] + py * up[1] + pz * up[2]);
-    points[at++] = x;
-    points[at++] = y;
-    points[at++] = px * towards[0] + py * towards[1] + pz * towards[2];
-    if (x < left) left = x;
-    if (x > far) far = x;
-    if (y < top) top = y;
-    if (y > bottom) bottom = y;
+/** The points of a mesh as the picture has them, x, y and z one after the other. */
+function pointsOf({ points, frame }: Mesh, camera: Camera): Float64Array {
+  const at = seen(camera, frame.at);
+  const x = seen(camera, frame.x);
+  const y = seen(camera, frame.y);
+  const z = seen(camera, frame.z);
+  const all = new Float64Array(points.length);
+  for (let i = 0; i + 2 < points.length; i += 3) {
+    const a = points[i] ?? 0;
+    const b = points[i + 1] ?? 0;
+    const c = points[i + 2] ?? 0;
+    all[i] = at[0] + x[0] * a + y[0] * b + z[0] * c;
+    all[i + 1] = at[1] + x[1] * a + y[1] * b + z[1] * c;
+    all[i + 2] = at[2] + x[2] * a + y[2] * b + z[2] * c;
   }
-  return {
-    shape: mesh,
-    lines: contoursOf(mesh, points, camera),
-    surface: null,
-    points,
-    box: [left, top, far, bottom]
-  };
+  return all;
 }
 
-const projectCurve = ({ points, normals }: Curve, camera: Camera) => {
-  const all = points.map((_, i) => i);
-  const runs = normals ? facing(all, (i) => normals[i], camera) : [all];
-  return { lines: runs.map((run) => run.map((i) => seen(camera, points[i] ?? [0, 0, 0]))) };
-};
+/** The runs of a curve that face the viewer. */
+function curveLines({ points, normals }: Curve, camera: Camera): Line[] {
+  const lines: number[][] = [[]];
+  points.forEach((point, i) => {
+    const normal = normals?.[i];
+    if (!normals || (normal && dot(normal, camera.towards) > 0)) {
+      const [x, y, z] = seen(camera, point);
+      lines.at(-1)?.push(x, y, z, 0);
+    } else if (lines.at(-1)?.length) lines.push([]);
+  });
+  return normals ? lines.filter(({ length }) => length > OF_POINT) : lines;
+}
 
-const boxOf = (points: Iterable<readonly [number, number, ...unknown[]]>): Box => {
+/** The box round places that stand in a row, each the same count of numbers after the last. */
+function boxOf(row: ArrayLike<number>, each: number): Box {
   let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
-  for (const point of points) {
-    const x = point[0];
-    const y = point[1];
+  for (let i = 0; i < row.length; i += each) {
+    const x = row[i] ?? 0;
+    const y = row[i + 1] ?? 0;
     if (x < left) left = x;
     if (x > right) right = x;
     if (y < top) top = y;
     if (y > bottom) bottom = y;
   }
   return [left, top, right, bottom];
-};
+}
 
-export function project(shape: Shape, camera: Camera): Projected {
+/**
+ * Brings a shape into the picture.
+ *
+ * @param detail pixels per mm at which it is shown
+ */
+export function project(shape: Shape, camera: Camera, detail: number): Projected {
   switch (shape.kind) {
     case 'cone': {
-      const outline = coneOutline(shape, camera);
+      const outline = coneOutline(shape, camera, detail);
       const surface = new ConeSurface(shape, camera);
-      return { shape, lines: [outline], surface, points: null, box: boxOf(outline) };
+      return { shape, lines: [outline], surface, points: null, box: boxOf(outline, OF_POINT) };
     }
     case 'ellipsoid': {
-      const outline = ellipsoidOutline(shape, camera);
+      const outline = ellipsoidOutline(shape, camera, detail);
       const surface = new EllipsoidSurface(shape, camera);
-      return { shape, lines: [outline], surface, points: null, box: boxOf(outline) };
+      return { shape, lines: [outline], surface, points: null, box: boxOf(outline, OF_POINT) };
     }
-    case 'mesh':
-      return projectMesh(shape, camera);
+    case 'mesh': {
+      const points = pointsOf(shape, camera);
+      const lines = contoursOf(shape, points, camera);
+      return { shape, lines, surface: null, points, box: boxOf(points, 3) };
+    }
     case 'curve': {
-      const { lines } = projectCurve(shape, camera);
-      return { shape, lines, surface: null, points: null, box: boxOf(lines.flat()) };
+      const lines = curveLines(shape, camera);
+      return { shape, lines, surface: null, points: null, box: boxOf(lines.flat(), OF_POINT) };
     }
   }
 }

@@ -1,5 +1,5 @@
 import { Faces, lent, type Grid } from './faces';
-import type { Box, LinePoint, Projected } from './project';
+import { OF_POINT, type Box, type Line, type Projected } from './project';
 import type { Surface } from './surfaces';
 
 const EMPTY = -1;
@@ -90,22 +90,25 @@ export class Raster implements Grid {
   }
 
   #put(at: number, solid: number, flesh: number, z: number): void {
-    const first = this.nearest[at] ?? EMPTY;
-    if (z > (this.#nearestZ[at] ?? 0)) {
-      if (first !== EMPTY && this.#flesh[first] !== flesh) {
-        this.second[at] = first;
-        this.#secondZ[at] = this.#nearestZ[at] ?? 0;
+    const { nearest, second } = this;
+    const first = nearest[at] ?? EMPTY;
+    const firstZ = this.#nearestZ[at] ?? 0;
+    const isOther = first !== EMPTY && this.#flesh[first] !== flesh;
+    if (z > firstZ) {
+      if (isOther) {
+        second[at] = first;
+        this.#secondZ[at] = firstZ;
       }
-      this.nearest[at] = solid;
+      nearest[at] = solid;
       this.#nearestZ[at] = z;
-    } else if (this.#flesh[first] !== flesh && z > (this.#secondZ[at] ?? 0)) {
-      this.second[at] = solid;
+    } else if (isOther && z > (this.#secondZ[at] ?? 0)) {
+      second[at] = solid;
       this.#secondZ[at] = z;
     }
   }
 
   /** Within a convex outline, row by row. */
-  #fill(solid: number, surface: Surface, outline: readonly LinePoint[], box: Box): void {
+  #fill(solid: number, surface: Surface, outline: Line, box: Box): void {
     const { detail, left, top, width, height } = this;
     const flesh = this.#flesh[solid] ?? 0;
     const y0 = Math.max(0, Math.ceil((box[1] - top) * detail - 0.5));
@@ -113,14 +116,16 @@ export class Raster implements Grid {
     const { from, to } = room;
     from.fill(Infinity, y0, y1 + 1);
     to.fill(-Infinity, y0, y1 + 1);
-    for (let i = 1; i < outline.length; i++) {
-      const [a, b] = [outline[i - 1], outline[i]];
-      if (!a || !b) continue;
-      const [high, low] = a[1] < b[1] ? [a, b] : [b, a];
-      const lowest = Math.min(y1, Math.floor((low[1] - top) * detail - 0.5));
-      const slope = (low[0] - high[0]) / (low[1] - high[1]);
-      for (let py = Math.max(y0, Math.ceil((high[1] - top) * detail - 0.5)); py <= lowest; py++) {
-        const x = high[0] + slope * (top + (py + 0.5) / detail - high[1]);
+    for (let i = OF_POINT; i < outline.length; i += OF_POINT) {
+      const ax = outline[i - OF_POINT] ?? 0;
+      const ay = outline[i - OF_POINT + 1] ?? 0;
+      const bx = outline[i] ?? 0;
+      const by = outline[i + 1] ?? 0;
+      const [highX, high, lowX, low] = ay < by ? [ax, ay, bx, by] : [bx, by, ax, ay];
+      const lowest = Math.min(y1, Math.floor((low - top) * detail - 0.5));
+      const slope = (lowX - highX) / (low - high);
+      for (let py = Math.max(y0, Math.ceil((high - top) * detail - 0.5)); py <= lowest; py++) {
+        const x = highX + slope * (top + (py + 0.5) / detail - high);
         if (x < (from[py] ?? x)) from[py] = x;
         if (x > (to[py] ?? x)) to[py] = x;
       }

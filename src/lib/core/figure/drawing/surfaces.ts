@@ -1,5 +1,7 @@
 import { cross, dot, unit, type Vec } from '../vector';
+import { arcStep } from './arcs';
 import { seen, type Camera } from './camera';
+import type { Line } from './project';
 import type { Cone, Ellipsoid } from './shapes';
 
 /** A surface as the picture has it. */
@@ -106,19 +108,25 @@ export class EllipsoidSurface implements Surface {
 }
 
 /** The outline of an ellipsoid as the picture has it: the circle of its own sphere that stands across the view. */
-export function ellipsoidOutline({ at, axes }: Ellipsoid, camera: Camera): Vec[] {
+export function ellipsoidOutline({ at, axes }: Ellipsoid, camera: Camera, detail: number): Line {
   const o = seen(camera, at);
   const [p, q, r] = axes.map((axis) => seen(camera, axis)) as [Vec, Vec, Vec];
   const axis = unit([p[2] / dot(p, p), q[2] / dot(q, q), r[2] / dot(r, r)]);
   const one = unit(cross(axis, Math.abs(axis[0]) < 0.8 ? [1, 0, 0] : [0, 1, 0]));
   const other = cross(axis, one);
-  return Array.from({ length: 37 }, (_, i): Vec => {
-    const [c, s] = [Math.cos((i * Math.PI) / 18), Math.sin((i * Math.PI) / 18)];
+  const line: number[] = [];
+  const largest = Math.sqrt(Math.max(dot(p, p), dot(q, q), dot(r, r)));
+  const steps = Math.ceil((2 * Math.PI) / arcStep(largest, detail));
+  for (let i = 0; i <= steps; i++) {
+    const angle = (2 * Math.PI * i) / steps;
+    const [c, s] = [Math.cos(angle), Math.sin(angle)];
     const [u, v, w] = [one[0] * c + other[0] * s, one[1] * c + other[1] * s, one[2] * c + other[2] * s];
-    return [
+    line.push(
       o[0] + p[0] * u + q[0] * v + r[0] * w,
       o[1] + p[1] * u + q[1] * v + r[1] * w,
-      o[2] + p[2] * u + q[2] * v + r[2] * w
-    ];
-  });
+      o[2] + p[2] * u + q[2] * v + r[2] * w,
+      0
+    );
+  }
+  return line;
 }

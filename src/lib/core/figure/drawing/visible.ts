@@ -1,5 +1,5 @@
 import type { Flat } from './path';
-import { overlap, type Line, type LinePoint, type Projected } from './project';
+import { OF_POINT, overlap, type Line, type Projected } from './project';
 import type { Raster } from './raster';
 
 /** A surface this near before a line does not hide it, mm. */
@@ -8,33 +8,24 @@ const TOUCHES_MM = 0.8;
 const LIES_ON_MM = 4;
 /** A mesh's own faces, mm: its edges lie in them. */
 const OWN_FACES_MM = 1.6;
-/** How often the end of a piece is halved: to a thirtieth of a step. */
-const HALVINGS = 5;
-
 export interface VisibleOptions {
   /** Thickness of a stroke, mm. */
   readonly strokeMm: number;
   /** Steps along a line, mm. */
   readonly stepMm: number;
+  /** How often the step at the end of a piece is halved to find where it ends. */
+  readonly halvings: number;
   /** Shortest piece of a line that is drawn, mm. */
   readonly shortestMm: number;
 }
 
-function lengthOf(line: Flat): number {
+/** Length of a line whose places stand in a row, each the same count of numbers after the last. */
+function lengthOf(line: readonly number[], each: number): number {
   let all = 0;
-  for (let i = 2; i + 1 < line.length; i += 2) {
-    const dx = (line[i] ?? 0) - (line[i - 2] ?? 0);
-    const dy = (line[i + 1] ?? 0) - (line[i - 1] ?? 0);
+  for (let i = each; i + 1 < line.length; i += each) {
+    const dx = (line[i] ?? 0) - (line[i - each] ?? 0);
+    const dy = (line[i + 1] ?? 0) - (line[i - each + 1] ?? 0);
     all += Math.sqrt(dx * dx + dy * dy);
-  }
-  return all;
-}
-
-function lengthOfLine(line: Line): number {
-  let all = 0;
-  for (let i = 1; i < line.length; i++) {
-    const [a, b] = [line[i - 1], line[i]];
-    if (a && b) all += Math.sqrt((b[0] - a[0]) ** 2 + (b[1] - a[1]) ** 2);
   }
   return all;
 }
@@ -130,55 +121,56 @@ class Sight {
   }
 }
 
-/** Numbers of a sample: its place, its depth and how far along its shape it lies. */
-const OF_SAMPLE = 4;
-/** Room for the samples of a line, used again for the next. */
+/** Room for the samples of a line, each as a point of it, used again for the next. */
 let samples = new Float64Array(4096);
 
 /** Lays samples along a line, its own points among them, and counts them. */
 function sampled(line: Line, stepMm: number): number {
   let count = 0;
-  let before: LinePoint | null = null;
-  for (const point of line) {
-    const from: LinePoint = before ?? point;
-    const dx = point[0] - from[0];
-    const dy = point[1] - from[1];
-    const steps = before ? Math.max(1, Math.ceil(Math.sqrt(dx * dx + dy * dy) / stepMm)) : 1;
-    if ((count + steps) * OF_SAMPLE > samples.length) {
-      const larger = new Float64Array(2 * (samples.length + steps * OF_SAMPLE));
+  for (let i = 0; i + 3 < line.length; i += OF_POINT) {
+    const from = Math.max(0, i - OF_POINT);
+    const x = line[from] ?? 0;
+    const y = line[from + 1] ?? 0;
+    const z = line[from + 2] ?? 0;
+    const along = line[from + 3] ?? 0;
+    const dx = (line[i] ?? 0) - x;
+    const dy = (line[i + 1] ?? 0) - y;
+    const dz = (line[i + 2] ?? 0) - z;
+    const further = (line[i + 3] ?? 0) - along;
+    const steps = Math.max(1, Math.ceil(Math.sqrt(dx * dx + dy * dy) / stepMm));
+    if ((count + steps) * OF_POINT > samples.length) {
+      const larger = new Float64Array(2 * (samples.length + steps * OF_POINT));
       larger.set(samples);
       samples = larger;
     }
-    const dz = point[2] - from[2];
-    const along = from[3] ?? 0;
-    const further = (point[3] ?? 0) - along;
     for (let k = 1; k <= steps; k++) {
       const t = k / steps;
-      const at = count++ * OF_SAMPLE;
-      samples[at] = from[0] + dx * t;
-      samples[at + 1] = from[1] + dy * t;
-      samples[at + 2] = from[2] + dz * t;
+      const at = count++ * OF_POINT;
+      samples[at] = x + dx * t;
+      samples[at + 1] = y + dy * t;
+      samples[at + 2] = z + dz * t;
       samples[at + 3] = along + further * t;
     }
-    before = point;
   }
   return count;
 }
 
 /** Where between two samples the sight changes, as a share of the way: on the side that is seen. */
-function changeAt(sight: Sight, at: number, was: boolean): number {
-  const before = at - OF_SAMPLE;
-  const [x = 0, y = 0, z = 0, along = 0] = samples.subarray(before, at);
-  const [toX = 0, toY = 0, toZ = 0, toAlong = 0] = samples.subarray(at, at + OF_SAMPLE);
-  let [low, high] = [0, 1];
-  for (let i = 0; i < HALVINGS; i++) {
+function changeAt(sight: Sight, at: number, was: boolean, halvings: number): number {
+  const before = at - OF_POINT;
+  const x = samples[before] ?? 0;
+  const y = samples[before + 1] ?? 0;
+  const z = samples[before + 2] ?? 0;
+  const along = samples[before + 3] ?? 0;
+  const dx = (samples[at] ?? 0) - x;
+  const dy = (samples[at + 1] ?? 0) - y;
+  const dz = (samples[at + 2] ?? 0) - z;
+  const further = (samples[at + 3] ?? 0) - along;
+  let low = 0;
+  let high = 1;
+  for (let i = 0; i < halvings; i++) {
     const t = (low + high) / 2;
-    const seen = sight.sees(
-      x + (toX - x) * t,
-      y + (toY - y) * t,
-      z + (toZ - z) * t,
-      along + (toAlong - along) * t
-    );
+    const seen = sight.sees(x + dx * t, y + dy * t, z + dz * t, along + further * t);
     if (seen === was) low = t;
     else high = t;
   }
@@ -186,20 +178,20 @@ function changeAt(sight: Sight, at: number, was: boolean): number {
 }
 
 /** The seen pieces of one line, x and y of each point one after the other. */
-function piecesOf(line: Line, sight: Sight, stepMm: number): number[][] {
+function piecesOf(line: Line, sight: Sight, { stepMm, halvings }: VisibleOptions): number[][] {
   const pieces: number[][] = [];
   const count = sampled(line, stepMm);
   let piece: number[] = [];
   let was = false;
   for (let i = 0; i < count; i++) {
-    const at = i * OF_SAMPLE;
+    const at = i * OF_POINT;
     const x = samples[at] ?? 0;
     const y = samples[at + 1] ?? 0;
     const now = sight.sees(x, y, samples[at + 2] ?? 0, samples[at + 3] ?? 0);
     if (i > 0 && now !== was) {
-      const t = changeAt(sight, at, was);
-      const beforeX = samples[at - OF_SAMPLE] ?? 0;
-      const beforeY = samples[at - OF_SAMPLE + 1] ?? 0;
+      const t = changeAt(sight, at, was, halvings);
+      const beforeX = samples[at - OF_POINT] ?? 0;
+      const beforeY = samples[at - OF_POINT + 1] ?? 0;
       piece.push(beforeX + (x - beforeX) * t, beforeY + (y - beforeY) * t);
       if (was) {
         pieces.push(piece);
@@ -214,15 +206,11 @@ function piecesOf(line: Line, sight: Sight, stepMm: number): number[][] {
 }
 
 /** The pieces of a shape's lines that nothing hides; their ends are found by halving. */
-export function visiblePieces(
-  me: Projected,
-  scene: Scene,
-  { strokeMm, stepMm, shortestMm }: VisibleOptions
-): readonly Flat[] {
-  const sight = new Sight(me, scene, strokeMm);
-  const shortest = Math.max(shortestMm, me.shape.shortest ?? 0);
+export function visiblePieces(me: Projected, scene: Scene, options: VisibleOptions): readonly Flat[] {
+  const sight = new Sight(me, scene, options.strokeMm);
+  const shortest = Math.max(options.shortestMm, me.shape.shortest ?? 0);
   return me.lines.flatMap((line) => {
-    const least = Math.min(shortest, 0.8 * lengthOfLine(line));
-    return piecesOf(line, sight, stepMm).filter((one) => one.length > 2 && lengthOf(one) > least);
+    const least = Math.min(shortest, 0.8 * lengthOf(line, OF_POINT));
+    return piecesOf(line, sight, options).filter((one) => one.length > 2 && lengthOf(one, 2) > least);
   });
 }

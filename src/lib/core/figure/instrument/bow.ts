@@ -1,4 +1,5 @@
-import { cone, slab, type Curve, type Shape } from '../drawing/shapes';
+import { slab } from '../drawing/meshes';
+import { cone, type Curve, type Shape } from '../drawing/shapes';
 import { add, cross, scale, sum, type Vec } from '../vector';
 
 /** A bow of a length; all else follows from it. */

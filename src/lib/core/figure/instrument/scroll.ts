@@ -1,11 +1,15 @@
-import { cone, slab, type Mesh, type Shape } from '../drawing/shapes';
+import { disc, slab } from '../drawing/meshes';
+import { cone, type Shape } from '../drawing/shapes';
 import { place, type Frame, type Vec } from '../vector';
 import { mirrored, type Model } from './model';
 
 const dark = { tone: 'board' } as const;
 
-/** Pegbox, scroll and pegs. */
-/** @param pegOut how far the lowest string's peg has slipped, 0 in its place */
+/**
+ * Pegbox, scroll and pegs.
+ *
+ * @param pegOut how far the lowest string's peg has slipped, 0 in its place
+ */
 export function scrollShapes(model: Model, frame: Frame, pegOut = 0): Shape[] {
   const { overallMm, nut, neckRadius, nutHalf, boardAtNut } = model;
   const at = (point: Vec) => place(frame, point);
@@ -70,7 +74,7 @@ export function scrollShapes(model: Model, frame: Frame, pegOut = 0): Shape[] {
         soft: 1
       }
     ),
-    disc(frame, eye, radius, nutHalf * 0.55),
+    disc(frame, eye, radius, nutHalf * 0.55, look),
     ...pegs
   ];
 }
@@ -82,32 +86,4 @@ export function pegPlace({ overallMm, nut, neckRadius, boardAtNut }: Model, peg:
   const station = nut + (top - nut) * (0.2 + 0.17 * peg);
   const sunk = ((station - nut) / (top - nut)) * radius * 0.75;
   return { station, side: peg % 2 === 0 ? -1 : 1, out: boardAtNut - neckRadius * 0.75 - sunk };
-}
-
-function disc(frame: Frame, eye: Vec, radius: number, half: number): Mesh {
-  const count = 28;
-  const ring = (side: number): Vec[] =>
-    Array.from({ length: count }, (_, i) => {
-      const angle = (2 * Math.PI * i) / count;
-      return place(frame, [
-        eye[0] + side * half,
-        eye[1] + radius * Math.cos(angle),
-        eye[2] + radius * Math.sin(angle)
-      ]);
-    });
-  const triangles: [number, number, number][] = [];
-  for (let i = 0; i < count; i++) {
-    const j = (i + 1) % count;
-    triangles.push([i, j, count + j], [i, count + j, count + i]);
-    if (i > 1) triangles.push([0, i, i - 1], [count, count + i - 1, count + i]);
-  }
-  const loop = (from: number) => Array.from({ length: count + 1 }, (_, i) => from + (i % count));
-  return {
-    kind: 'mesh',
-    part: 'scroll',
-    tone: 'wood',
-    points: [...ring(-1), ...ring(1)],
-    triangles,
-    edges: [loop(0), loop(count)]
-  };
 }

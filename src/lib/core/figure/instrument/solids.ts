@@ -1,4 +1,5 @@
-import { cone, curveOn, slab, type Curve, type Mesh, type Shape } from '../drawing/shapes';
+import { slab, type Mesh } from '../drawing/meshes';
+import { cone, curveOn, type Curve, type Shape } from '../drawing/shapes';
 import { place, scale, type Frame, type Vec } from '../vector';
 import { pinEndShapes, rosinShapes, shoulderRest, slackString, type RestLift } from './fitted';
 import { boardHalf, boardTop, halfOutline, mirrored, noteAt, onString, type Model } from './model';
@@ -163,7 +164,7 @@ function neckShapes(model: Model, frame: Frame): Shape[] {
     [0, 1]
   );
   return [
-    cone(at([0, b, boardTop(model, b) - r * 0.95]), at([0, nut, boardAtNut - r * 0.9]), r * 1.15, r * 0.92, {
+    cone(at([0, b, boardTop(model, b) - r * 1.25]), at([0, nut, boardAtNut - r]), r * 1.15, r * 0.92, {
       ...neck,
       soft: 6
     }),

@@ -91,11 +91,16 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
   const stiff: Vec[] = [x1, x2, x3, x4].map((x, i) =>
     at(x, r + tip + 0.14 * H, (i === 3 ? 0.02 : -0.06) * H)
   );
-  const closed: Vec[] = [x1, x2, x3, x4].map((x) => at(x - 0.02 * H, -0.03 * H, -0.17 * H));
+  const closed: Vec[] = [x1, x2, x3, x4].map((x) =>
+    high ? at(x - 0.02 * H, -0.03 * H, -0.17 * H) : at(x - 0.02 * H, -0.13 * H, -0.04 * H)
+  );
   const fingers = curved.map((point, i) => {
     const little =
       i === 3
-        ? add(mix(point, flatLittle, pose.bowLittleFlat), scale(lies.up, 0.2 * H * pose.bowLittleOff))
+        ? add(
+            mix(point, flatLittle, pose.bowLittleFlat),
+            scale(lies.up, (high ? 0.2 : 0.34) * H * pose.bowLittleOff)
+          )
         : point;
     return mix(mix(little, stiff[i] ?? point, pose.bowStiff), closed[i] ?? point, fist);
   });
@@ -119,7 +124,7 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
     },
     targets: (hand) => ({
       fingers,
-      thumb: at(x2 + (0.03 + 0.2 * pose.bowThumbAlong) * H, -(r + tip * 0.8), -0.02 * H),
+      thumb: at(x2 + (0.03 + 0.36 * pose.bowThumbAlong) * H, -(r + tip * 0.8), -0.02 * H),
       thumbBulge: straight > 0.5 ? way(0.6, 0.9, -1) : way(-1, 0.15, -0.9),
       thumbFollows: straight > 0 ? -0.2 : 0.7,
       bulge: fingers.map(() => add(hand.y, way(-0.25, 0, 0.6))),
@@ -191,7 +196,7 @@ export function pluckingPlan(body: FigureBody, model: Model, frame: Frame, pose:
   const up = pose.pluckUp * H;
   const first = sum(
     touch,
-    way(-side * 0.1 * H * pose.pluckDeep, 0, PAD * H + 0.32 * up - 0.14 * H * pose.pluckDeep)
+    way(-side * 0.1 * H * pose.pluckDeep, 0, PAD * H + 0.75 * up - 0.14 * H * pose.pluckDeep)
   );
   const thumb = sum(
     on(side * 1.7 * model.nutHalf, along + 0.04 * model.stringMm, out - 0.05 * H),
@@ -203,7 +208,7 @@ export function pluckingPlan(body: FigureBody, model: Model, frame: Frame, pose:
   return {
     wish: {
       knuckle: 0,
-      stands: sum(touch, way(side * 0.22 * H, -0.06 * H, (0.3 - 0.1 * pose.pluckDeep) * H + 0.25 * up)),
+      stands: sum(touch, way(side * 0.22 * H, -0.06 * H, (0.3 - 0.1 * pose.pluckDeep) * H + 0.8 * up)),
       along: way(-side * 0.75, 0.35, -0.5),
       back: way(-side * 0.3, -0.2, 1),
       pole: turn(

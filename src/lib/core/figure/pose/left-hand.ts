@@ -69,7 +69,7 @@ function underTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose, 
       stands: on(
         side + (0.052 + 0.17 * pose.offNeck) * H,
         first,
-        top + (-0.03 + 0.12 * hooked + 0.15 * pose.neckDeep - 0.13 * pose.handLow) * H
+        top + (-0.03 + 0.12 * hooked + 0.15 * pose.neckDeep - 0.19 * pose.handLow) * H
       ),
       along: way(0.06 + 0.1 * pose.offNeck, 0.12, 0.98),
       back: way(0.97 - 0.2 * pose.palmAway, 0.2 + 0.8 * pose.palmAway, 0),
@@ -107,7 +107,7 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
   const beside = model.nutHalf * (low ? 0.8 : 1);
   const back = on(beside, second + 0.03 * H + pose.thumbAlong * H, behind + 0.02 * H);
   // Round the back of the neck, its tip over the far edge of the fingerboard.
-  const hooked = on(-1.3 * model.nutHalf, second - 0.02 * H, behind - 0.06 * H);
+  const hooked = on(-1.75 * model.nutHalf, second - 0.04 * H, behind - 0.02 * H);
   const pressing = on(beside * 1.1, second + 0.05 * H, behind + 0.01 * H);
   // In thumb position it lies across two strings, a whole step below the first finger.
   const [acrossAt, , over] = onString(model, 2, noteAt(model, 12));
@@ -133,9 +133,7 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
         middle + 0.02 * H,
         out + (0.2 - 0.1 * pose.fingersFlat - 0.15 * pose.neckDeep + 0.06 * pose.thumbOver) * H
       ),
-      along: low
-        ? way(-0.85, 0.38 - 0.75 * pose.palmAway, 0.05)
-        : way(-0.86, 0.3 - 0.75 * pose.palmAway, 0.12),
+      along: low ? way(-0.85, 0.38 - 1.2 * pose.palmAway, 0.05) : way(-0.86, 0.3 - 1.2 * pose.palmAway, 0.12),
       back: low ? way(0.2, 0.1, 1) : way(0.25, 0.25, 1),
       pole: turn(
         low ? unit([0.85, -0.3, 0.1]) : unit([0.8, -0.85, 0.12]),

@@ -155,7 +155,7 @@ const HANDS_OFF = { leftHand: 'hanging', rightHand: 'hanging' } as const;
 const PLUCKING = { rightHand: 'pluck' } as const;
 const AT_FROG = { bowAt: 0.08 } as const;
 const AT_MIDDLE = { bowAt: 0.5 } as const;
-const AT_TIP = { bowAt: 0.92 } as const;
+const AT_TIP = { bowAt: 0.88 } as const;
 
 const played = (base: Pose) => ({
   playing: base,
@@ -206,6 +206,9 @@ export const POSES: Readonly<Record<Family, Readonly<Record<string, Pose>>>> = {
   },
   bass: {
     ...played(BASS),
+    // The arm has to come round to the front of the strings: the trunk turns and the shoulder goes with it.
+    frog: { ...BASS, bowAt: 0.13, spineYaw: 25, rightShoulderForward: 66 },
+    tip: { ...BASS, bowAt: 0.8 },
     ...withBow({ ...STRAIGHT, leftFootOut: 20 }),
     underhand: { ...BASS, bowUnder: 1 },
     standing: {

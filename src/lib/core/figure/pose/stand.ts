@@ -2,8 +2,9 @@ import type { Placement } from '../../cello';
 import { seatedPosture } from '../../cello';
 import type { NominalInstrument } from '../../instruments';
 import type { FigureBody } from '../body/lengths';
-import { headRings } from '../body/head';
-import { CHEST_AT, onHead, spineOf, type Spine } from '../body/spine';
+import { SKULL } from '../body/head';
+import { pointOf } from '../drawing/meshes';
+import { CHEST_AT, headFrame, spineOf, type Spine } from '../body/spine';
 import { chinRestTop } from '../instrument/solids';
 import type { Model } from '../instrument/model';
 import {
@@ -11,7 +12,6 @@ import {
   add,
   cosDeg,
   cross,
-  dot,
   place,
   scale,
   sinDeg,
@@ -19,6 +19,7 @@ import {
   sum,
   turn,
   unit,
+  within,
   type Frame,
   type Vec
 } from '../vector';
@@ -57,15 +58,12 @@ const onShoulder = (body: FigureBody, pose: Pose, spine: Spine): Frame => {
 function intoJaw(body: FigureBody, spine: Spine, model: Model, frame: Frame): number {
   const [wide, along, top] = chinRestTop(model);
   let most = -40;
-  for (const ring of headRings(onHead(spine, body)))
-    for (const point of ring) {
-      const from = sub(point, frame.at);
-      const off = Math.hypot(
-        (dot(from, frame.x) - wide) / (0.1 * model.bodyMm),
-        (dot(from, frame.y) - along) / (0.075 * model.bodyMm)
-      );
-      if (off < 1) most = Math.max(most, top - dot(from, frame.z));
-    }
+  const head = headFrame(spine, body);
+  for (let i = 0; 3 * i < SKULL.points.length; i++) {
+    const [x, y, z] = within(frame, pointOf(SKULL.points, i, head));
+    const off = Math.hypot((x - wide) / (0.1 * model.bodyMm), (y - along) / (0.075 * model.bodyMm));
+    if (off < 1) most = Math.max(most, top - z);
+  }
   return most;
 }
 

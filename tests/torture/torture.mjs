@@ -7,7 +7,7 @@
  */
 import { parseArgs } from 'node:util';
 import { createServer } from 'vite';
-import { build, install, random, root } from '../lib.mjs';
+import { build, install, random, root } from '../../scripts/lib.mjs';
 
 install();
 build();

@@ -1,7 +1,7 @@
 /** How soon a lesson is there in a large school with years of results, and how soon a tap shows. */
 import { launch, serving } from '../browser.mjs';
 import { school } from './class.mjs';
-import { goTo, inSchool, middle } from './screens.mjs';
+import { goTo, inSchool, middle } from './screens.bench.mjs';
 
 const TRIES = 7;
 const IDS = [

@@ -5,8 +5,8 @@ import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync } 
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { isDeepStrictEqual } from 'node:util';
-import { launch, serving } from '../browser.mjs';
-import { chromium } from '../lib.mjs';
+import { launch, serving } from '../../scripts/browser.mjs';
+import { chromium } from '../../scripts/lib.mjs';
 import { faultsOf, journalFaults } from './invariants.mjs';
 
 const PUPILS = 8;

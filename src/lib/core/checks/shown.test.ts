@@ -1,0 +1,154 @@
+import { describe, expect, it } from 'vitest';
+import { FAMILIES } from '../instruments';
+import { VIEWS } from '../figure';
+import {
+  CHECK_CATEGORIES,
+  checksFor,
+  faultsShown,
+  inWay,
+  lessonLooks,
+  LOOKS_IN_A_LESSON,
+  sceneOf,
+  sidesOf,
+  standpointView,
+  walkOf,
+  type Check
+} from '.';
+import type { CheckStanding } from './focus';
+import { STANDPOINTS } from './types';
+
+const violin = await checksFor('violin');
+const bass = await checksFor('bass');
+const named = (checks: readonly Check[], id: string): Check => {
+  const found = checks.find((check) => check.id === id);
+  if (!found) throw new Error(`no ${id}`);
+  return found;
+};
+
+describe('a scene', () => {
+  it('of right marks nothing; of a fault it has the fault on top, from the same place', () => {
+    const check = named(violin, 'hold-seat');
+    const fault = check.faults.find(({ id }) => id === 'on-chest');
+    const [right, wrong] = [sceneOf(check, 'violin'), sceneOf(check, 'violin', fault)];
+    expect(right.marked).toEqual([]);
+    expect(wrong).toMatchObject({ view: right.view, pose: right.pose, marked: fault?.changes });
+    expect(wrong.changes.slice(0, right.changes.length)).toEqual(right.changes);
+    expect(wrong.changes.length).toBeGreaterThan(right.changes.length);
+  });
+
+  it('is seen from where the family is seen best', () => {
+    const knuckles = (family: 'violin' | 'bass') =>
+      sceneOf(named(family === 'bass' ? bass : violin, 'bow-knuckles'), family).view;
+    expect([knuckles('violin'), knuckles('bass')]).toEqual(['bowHand', 'bowHandAbove']);
+  });
+
+  it('of a fault is seen from its own side, beside right from there', () => {
+    const check = named(violin, 'left-fourth');
+    const sides = sidesOf(check, 'violin');
+    expect(sides.map(({ right }) => right.view)).toEqual(['fingersSide', 'fingers']);
+    expect(sides.flatMap(({ faults }) => faults.map(({ fault }) => fault.id)).toSorted()).toEqual(
+      check.faults.map(({ id }) => id).toSorted()
+    );
+    expect(faultsShown(check, 'violin')).toEqual(
+      sides.flatMap(({ faults }) => faults.map(({ fault }) => fault))
+    );
+    for (const { right, faults } of sides) {
+      expect(right.marked).toEqual([]);
+      for (const { scene } of faults) expect(scene).toMatchObject({ view: right.view, pose: right.pose });
+    }
+  });
+
+  it('is not shown from a side without a fault', () => {
+    const check = named(violin, 'left-fourth');
+    const [, , flat] = check.faults;
+    const seen = { ...check, faults: flat ? [{ ...flat, view: 'fingers' as const }] : [] };
+    expect(sidesOf(seen, 'violin').map(({ right }) => right.view)).toEqual(['fingers']);
+    expect(sidesOf({ ...check, faults: [] }, 'violin')).toHaveLength(1);
+  });
+
+  it('of a bow in the air has one side for all its faults', () => {
+    const check = named(violin, 'bow-building');
+    const seen = { ...check, faults: check.faults.map((fault) => ({ ...fault, view: 'head' as const })) };
+    const taught = inWay(seen, { 'bow-building': 'carried' }, 'violin');
+    expect(taught && sidesOf(taught, 'violin').map(({ right }) => right.view)).toEqual(['bowBuilding']);
+  });
+});
+
+describe('the walk round a player', () => {
+  it('visits each standpoint once, and loses nobody on the way', () => {
+    for (const checks of [violin, bass]) {
+      const walk = walkOf(checks);
+      expect(new Set(walk)).toEqual(new Set(checks));
+      const places = walk.map(({ standpoint }) => STANDPOINTS.indexOf(standpoint));
+      expect(places).toEqual([...places].sort((a, b) => a - b));
+    }
+  });
+
+  it('has a view at every standpoint of every category', () => {
+    for (const family of FAMILIES)
+      for (const category of CHECK_CATEGORIES)
+        for (const standpoint of STANDPOINTS)
+          expect(standpointView(family, category, standpoint) in VIEWS).toBe(true);
+    expect(standpointView('violin', 'hold', 'front')).toBe('head');
+    expect(standpointView('cello', 'hold', 'front')).toBe('front');
+  });
+});
+
+describe('the looks of a lesson', () => {
+  const hold = violin.filter(({ category }) => category === 'hold');
+  const standing = (strength: number, lastDay: string | null): CheckStanding => ({
+    strength,
+    lastDay: lastDay as CheckStanding['lastDay'],
+    restsUntil: null
+  });
+
+  it('are the weakest, at most six, and in the order of the walk', () => {
+    const standings = new Map(hold.map(({ id }, i) => [id, standing(i < 3 ? 4 : 1, '2026-11-01')]));
+    const looks = lessonLooks(hold, standings, null);
+    expect(looks).toHaveLength(LOOKS_IN_A_LESSON);
+    expect(looks).toEqual(walkOf(looks));
+    for (const { id } of looks) expect(standings.get(id)?.strength).toBe(1);
+  });
+
+  it('have the focus among them, however strong it is', () => {
+    const [strong = null] = hold;
+    const standings = new Map(hold.map(({ id }) => [id, standing(id === strong?.id ? 4 : 1, '2026-11-01')]));
+    expect(lessonLooks(hold, standings, null)).not.toContain(strong);
+    expect(lessonLooks(hold, standings, strong)).toContain(strong);
+  });
+
+  it('of as weak ones are those that were not seen for longest', () => {
+    const standings = new Map(
+      hold.map(({ id }, i) => [id, standing(2, i % 2 === 0 ? '2026-11-20' : '2026-06-02')])
+    );
+    const days = lessonLooks(hold, standings, null, 3).map(({ id }) => standings.get(id)?.lastDay);
+    expect(days).toEqual(['2026-06-02', '2026-06-02', '2026-06-02']);
+  });
+
+  it('are none where there is nothing to look at', () => {
+    expect(lessonLooks([], new Map(), null)).toEqual([]);
+  });
+});
+
+describe('a way', () => {
+  it('that does not look at something leaves it out, and others say it their own way', () => {
+    const usual = bass.flatMap((check) => inWay(check, {}, 'bass') ?? []);
+    expect(usual.length).toBeGreaterThan(30);
+    const under = bass.flatMap((check) => inWay(check, { 'bass-bow-hold': 'underhand' }, 'bass') ?? []);
+    const hand = (checks: readonly Check[]) =>
+      named(checks, 'bow-wrist').picture.changes.map(({ kind }) => kind);
+    expect(hand(usual)).not.toContain('bow-underhand');
+    expect(hand(under)).toContain('bow-underhand');
+    // What is plucked is plucked as before.
+    expect(named(under, 'pluck-thumb')).toEqual(named(usual, 'pluck-thumb'));
+  });
+
+  it('that begins with the holds lets the bow wait until they are there', () => {
+    const check = named(violin, 'use-lane');
+    expect(inWay(check, { start: 'holds-first' }, 'violin')?.after).toEqual(['hold', 'bow-hand']);
+    expect(inWay(named(violin, 'pluck-thumb'), { start: 'bow-first' }, 'violin')?.later).toBe(true);
+    expect(inWay(named(violin, 'hold-seat'), { start: 'holds-first' }, 'violin')?.after).toEqual(
+      named(violin, 'hold-seat').after
+    );
+  });
+});

@@ -1,0 +1,58 @@
+<script lang="ts">
+  import type { Snippet } from 'svelte';
+
+  /** A card of A6 on a page of its own, to print. */
+  let {
+    back,
+    title,
+    empty,
+    ready,
+    paper,
+    children
+  }: {
+    back: { readonly href: string; readonly text: string };
+    /** Null while there is no card. */
+    title: string | null;
+    /** What is said when there is none. */
+    empty: string;
+    ready: boolean;
+    /** What can be done with it besides. */
+    paper: Snippet;
+    children: Snippet;
+  } = $props();
+</script>
+
+<div class="place">
+  <div class="no-print bar">
+    <a class="btn act" href={back.href}>{back.text}</a>
+    <button type="button" class="btn act-next" onclick={() => print()} disabled={title === null}>Print</button
+    >
+    {#if title !== null}{@render paper()}{/if}
+    <span class="soft">A6. On larger paper it stands in the corner: cut along the edge.</span>
+  </div>
+  {#if title !== null}
+    <h1 class="sr-only">{title}</h1>
+    {@render children()}
+  {:else if ready}
+    <p>{empty}</p>
+  {/if}
+</div>
+
+<style>
+  .place {
+    padding: 0.5rem 1.5rem 2rem;
+    display: grid;
+    gap: 1rem;
+  }
+  .bar {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 1rem;
+  }
+  @media print {
+    .place {
+      padding: 0;
+    }
+  }
+</style>
