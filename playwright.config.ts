@@ -10,6 +10,8 @@ export default defineConfig({
   fullyParallel: true,
   forbidOnly: true,
   reporter: 'list',
+  // A machine that stalls may cost one try. What needed two is named as flaky in the summary, to be looked into.
+  retries: 1,
   // Nothing here takes long; the limits are those of a busy machine several times slower.
   timeout: 180_000,
   expect: { timeout: 45_000 },
