@@ -1,14 +1,14 @@
-import { strengthOf, type CheckCategory } from '$lib/core/checks';
+import { focusOf, strengthOf, type Check, type CheckCategory } from '$lib/core/checks';
 import type { Family } from '$lib/core/instruments';
 import { isOverdue, type KitItem } from '$lib/core/kit';
-import { behindIn, type Due, type InCategory } from '$lib/core/plan';
+import { behindIn, mostAskedFor, type Due, type InCategory } from '$lib/core/plan';
 import type { IsoDay } from '$lib/core/time';
 import { groupByPlayer, newestFirst, newestFitOf } from './case';
-import { newestByCheck } from './checks';
+import { newestByCheck, seenResults } from './checks';
 import type { Database } from './database';
 import { kitGaps } from './kit';
 import { libraryFor, waysFor } from './library';
-import type { Player } from './records';
+import type { CheckResult, Player } from './records';
 import type { RosterEntry } from './roster';
 import { ofPlayers } from './of-players';
 import { getSettings } from './settings';
@@ -44,36 +44,60 @@ export async function duesOf(
   });
 }
 
-/**
- * How strong each player of a group is in a category, and who is behind: by the checks as this teacher has them, own
- * ones among them and hidden ones not.
- */
+/** What a player is looked at for, as this teacher has the checks, and all that was seen. */
+interface Looked {
+  readonly player: Player;
+  /** With the own ones, without those that are hidden or for later. */
+  readonly checks: readonly Check[];
+  readonly results: readonly CheckResult[];
+}
+
+async function lookedAt(db: Database, players: readonly Player[]): Promise<readonly Looked[]> {
+  const ids = players.map(({ id }) => id);
+  const by = groupByPlayer(await ofPlayers(db.checks, ids));
+  const [settings, own] = [await getSettings(db), await db.ownChecks.toArray()];
+  const groups = new Map((await db.groups.toArray()).map((group) => [group.id, group]));
+  return Promise.all(
+    players.map(async (player) => {
+      const ways = waysFor(settings, player.groupId === null ? null : groups.get(player.groupId));
+      const library = await libraryFor(player.family, settings, own, ways);
+      return {
+        player,
+        checks: library.filter(({ later }) => !later),
+        results: by.get(player.id) ?? []
+      };
+    })
+  );
+}
+
+/** The category that most of a group ask for, as each one's own next focus says; null for nobody. */
+export async function askedFor(
+  db: Database,
+  players: readonly Player[],
+  today: IsoDay
+): Promise<CheckCategory | null> {
+  const looked = await lookedAt(db, players);
+  return mostAskedFor(
+    looked.map(({ checks, results }) => focusOf({ checks, results: seenResults(results), today }).category)
+  );
+}
+
+/** How strong each player of a group is in a category, and who is behind, by the checks as this teacher has them. */
 export async function standingIn(
   db: Database,
   players: readonly Player[],
   category: CheckCategory
 ): Promise<{ readonly all: readonly InCategory[]; readonly behind: readonly InCategory[] }> {
-  const results = await ofPlayers(
-    db.checks,
-    players.map(({ id }) => id)
-  );
-  const by = groupByPlayer(results);
-  const [settings, own] = [await getSettings(db), await db.ownChecks.toArray()];
-  const groups = new Map((await db.groups.toArray()).map((group) => [group.id, group]));
-  const all = await Promise.all(
-    players.map(async ({ id, family, groupId }): Promise<InCategory> => {
-      const ways = waysFor(settings, groupId === null ? null : groups.get(groupId));
-      const library = await libraryFor(family, settings, own, ways);
-      const checks = library.filter((one) => one.category === category && !one.later);
-      const newest = newestByCheck(by.get(id) ?? []);
-      const strengths = checks.flatMap((check) => {
-        const result = newest[check.id];
-        return result ? [strengthOf(check, result.outcome)] : [];
-      });
-      const sum = strengths.reduce((a, b) => a + b, 0);
-      return { playerId: id, strength: strengths.length === 0 ? 0 : sum / strengths.length };
-    })
-  );
+  const looked = await lookedAt(db, players);
+  const all = looked.map(({ player, checks, results }): InCategory => {
+    const newest = newestByCheck(results);
+    const strengths = checks.flatMap((check) => {
+      const result = check.category === category ? newest[check.id] : undefined;
+      return result ? [strengthOf(check, result.outcome)] : [];
+    });
+    const sum = strengths.reduce((a, b) => a + b, 0);
+    return { playerId: player.id, strength: strengths.length === 0 ? 0 : sum / strengths.length };
+  });
   return { all, behind: behindIn(all) };
 }
 

@@ -1,7 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { daysLater } from '../time';
-import { behindIn, dueUntil, lessonsOn, mondayOf, weekdayOf, weekOf } from '.';
+import {
+  behindIn,
+  dueUntil,
+  lessonsOn,
+  mondayOf,
+  mostAskedFor,
+  plannedOn,
+  takenUpOn,
+  weekdayOf,
+  weekOf,
+  type WeeklyLesson
+} from '.';
 
 describe('a week', () => {
   it.each([
@@ -33,6 +44,61 @@ describe('a week', () => {
     ];
     expect(lessonsOn(groups, '2026-11-26').map(({ group }) => group.name)).toEqual(['Early', 'Late']);
     expect(lessonsOn(groups, '2026-11-28')).toEqual([]);
+  });
+});
+
+describe('what a group works on', () => {
+  it('is planned for whole weeks', () => {
+    const weeks = [
+      { week: '2026-11-23', category: 'hold' },
+      { week: '2026-11-30', category: 'stance' }
+    ] as const;
+    expect(plannedOn(weeks, '2026-11-22')).toBeNull();
+    expect(plannedOn(weeks, '2026-11-23')).toBe('hold');
+    expect(plannedOn(weeks, '2026-11-29')).toBe('hold');
+    expect(plannedOn(weeks, '2026-11-30')).toBe('stance');
+    expect(plannedOn(undefined, '2026-11-30')).toBeNull();
+  });
+
+  it('is asked for by most, the earlier of equals', () => {
+    expect(mostAskedFor(['hold', 'bow-use', 'bow-use', null])).toBe('bow-use');
+    expect(mostAskedFor(['bow-use', 'stance'])).toBe('stance');
+    expect(mostAskedFor([null, null])).toBeNull();
+    expect(mostAskedFor([])).toBeNull();
+  });
+});
+
+describe('the day on which something due is taken up', () => {
+  const on = (...weekdays: readonly WeeklyLesson['weekday'][]): readonly WeeklyLesson[] =>
+    weekdays.map((weekday) => ({ weekday, time: '15:30', minutes: 45 }));
+
+  // Today is a Tuesday.
+  it.each([
+    ['2026-11-17', on(4), '2026-11-26'],
+    ['2026-11-24', on(2), '2026-11-24'],
+    ['2026-11-17', on(2, 5), '2026-11-24'],
+    ['2026-11-25', on(2, 5), '2026-11-27'],
+    ['2026-11-25', on(1), '2026-11-30'],
+    ['2026-11-17', on(), '2026-11-24'],
+    ['2027-01-03', on(), '2027-01-03']
+  ])('due %s with lessons %j: %s', (due, lessons, day) =>
+    expect(takenUpOn(due, lessons, '2026-11-24')).toBe(day)
+  );
+
+  it('is never before it is due or before today, and less than a week after', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: -400, max: 400 }),
+        fc.subarray([1, 2, 3, 4, 5, 6, 7] as const),
+        (days, weekdays) => {
+          const [today, due] = ['2026-11-24', daysLater('2026-11-24', days)];
+          const day = takenUpOn(due, on(...weekdays), today);
+          expect(day >= due && day >= today).toBe(true);
+          expect(day <= daysLater(due > today ? due : today, 6)).toBe(true);
+          if (weekdays.length > 0) expect(weekdays).toContain(weekdayOf(day));
+        }
+      )
+    );
   });
 });
 

@@ -42,3 +42,18 @@ export const lessonsOn = <G extends { readonly name: string; readonly lessons?: 
         .map((lesson) => ({ group, lesson }))
     )
     .sort((a, b) => a.lesson.time.localeCompare(b.lesson.time) || (a.group.name < b.group.name ? -1 : 1));
+
+/**
+ * The day on which something due is taken up: at the next lesson of the player's group, and on its own day where no
+ * lesson comes. What is overdue counts from today.
+ *
+ * @example
+ * takenUpOn('2026-11-17', [{ weekday: 4, time: '15:30', minutes: 60 }], '2026-11-24') // '2026-11-26'
+ */
+export function takenUpOn(due: IsoDay, lessons: readonly WeeklyLesson[], today: IsoDay): IsoDay {
+  const from = due < today ? today : due;
+  const next = WEEKDAYS.map((_, days) => daysLater(from, days)).find((day) =>
+    lessons.some(({ weekday }) => weekday === weekdayOf(day))
+  );
+  return next ?? from;
+}

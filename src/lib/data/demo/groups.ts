@@ -1,4 +1,5 @@
-import { weekdayOf, type WeeklyLesson } from '$lib/core/plan';
+import type { CheckCategory } from '$lib/core/checks';
+import { mondayOf, weekdayOf, type WeeklyLesson } from '$lib/core/plan';
 import type { IsoDay } from '$lib/core/time';
 import type { Group, Player } from '../records';
 import { demoSeats } from './lessons';
@@ -12,7 +13,13 @@ const comes = (name: string, today: IsoDay): WeeklyLesson =>
     ? { weekday: 1, time: '14:15', minutes: 45 }
     : name.startsWith('Thursday')
       ? { weekday: 4, time: '15:30', minutes: 60 }
-      : { weekday: weekdayOf(today), time: '16:00', minutes: 60 };
+      : { weekday: weekdayOf(today), time: name === 'Adults' ? '18:30' : '16:00', minutes: 60 };
+
+/** What two groups work on this week; the others are not planned yet. */
+const PLANNED: Readonly<Record<string, CheckCategory>> = {
+  'Monday beginners': 'hold',
+  'Low strings': 'left-hand'
+};
 
 /** The made-up groups with their seats and their times. */
 export const demoGroups = (
@@ -23,5 +30,13 @@ export const demoGroups = (
   names.map((name) => {
     const id = demoGroupId(name);
     const members = players.filter(({ groupId }) => groupId === id).map((player) => player.id);
-    return { id, name, seating: demoSeats(members), lessons: [comes(name, today)], demo: true };
+    const category = PLANNED[name];
+    return {
+      id,
+      name,
+      seating: demoSeats(members),
+      lessons: [comes(name, today)],
+      ...(category ? { focuses: [{ week: mondayOf(today), category }] } : {}),
+      demo: true
+    };
   });

@@ -70,13 +70,13 @@
             type="button"
             aria-pressed={category === room.at}
             data-category={category}
-            onclick={() => room.choose(category)}
-            >{categoryName(category, family)}{#if category === room.proposed && room.category === null}<span
-                class="sr-only">, proposed</span
-              >{/if}</button
+            onclick={() => room.choose(category)}>{categoryName(category, family)}</button
           >
         {/each}
       </div>
+      {#if room.category === null}
+        <p class="soft" data-why>{room.planned ? 'Planned for this week.' : 'Most of them need it.'}</p>
+      {/if}
       <label>
         <span class="sr-only">From where</span>
         <select

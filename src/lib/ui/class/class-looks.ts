@@ -1,4 +1,4 @@
-import { CHECK_CATEGORIES, type Check, type CheckCategory } from '$lib/core/checks';
+import { CHECK_CATEGORIES, type Check } from '$lib/core/checks';
 
 /** Every check of some libraries, each once, in the order of categories; what is for later is left out. */
 export function checksOfAll(libraries: readonly (readonly Check[])[]): readonly Check[] {
@@ -7,11 +7,4 @@ export function checksOfAll(libraries: readonly (readonly Check[])[]): readonly 
   return [...known.values()].sort(
     (a, b) => CHECK_CATEGORIES.indexOf(a.category) - CHECK_CATEGORIES.indexOf(b.category)
   );
-}
-
-/** What most ask for, the earlier of equals; null when nobody asks. */
-export function mostAskedFor(asked: readonly (CheckCategory | null)[]): CheckCategory | null {
-  const votes = (category: CheckCategory) => asked.filter((one) => one === category).length;
-  const [most] = [...CHECK_CATEGORIES].sort((a, b) => votes(b) - votes(a));
-  return most && votes(most) > 0 ? most : null;
 }

@@ -8,6 +8,7 @@ import {
   type Standpoint
 } from '$lib/core/checks';
 import { FAMILIES, type Family } from '$lib/core/instruments';
+import { mostAskedFor, plannedOn } from '$lib/core/plan';
 import type { QueueEntry } from '$lib/core/queue';
 import {
   db,
@@ -28,7 +29,7 @@ import { libraryFor, waysFor } from '$lib/data/library';
 import { clock } from '$lib/ui/clock.svelte';
 import { live, liveRecord, liveRows } from '$lib/ui/live.svelte';
 import { attempt } from '$lib/ui/shell/attempt';
-import { checksOfAll, mostAskedFor } from './class-looks';
+import { checksOfAll } from './class-looks';
 import { seatsFor } from './room';
 import { ofPlayers } from '$lib/data/of-players';
 
@@ -135,7 +136,9 @@ export class ClassRoom {
       )
     )
   );
-  readonly at: CheckCategory | null = $derived.by(() => this.category ?? this.proposed);
+  /** What the teacher planned for this week. */
+  readonly planned: CheckCategory | null = $derived.by(() => plannedOn(this.group?.focuses, this.today));
+  readonly at: CheckCategory | null = $derived.by(() => this.category ?? this.planned ?? this.proposed);
   readonly looks: readonly Check[] = $derived.by(() =>
     this.checks.filter(
       ({ category, standpoint }) =>

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { checksFor } from '$lib/core/checks';
 import type { Player } from '$lib/data';
-import { checksOfAll, mostAskedFor } from './class-looks';
+import { checksOfAll } from './class-looks';
 import { inRoom, seatsFor } from './room';
 
 const players = (count: number) => Array.from({ length: count }, (_, i) => ({ id: `p${i}` }) as Player);
@@ -28,12 +28,5 @@ describe('the looks of a class', () => {
     expect(new Set(ids).size).toBe(ids.length);
     expect(ids).toEqual(expect.arrayContaining(['hold-jaw', 'hold-peg', 'ready-tune']));
     expect(all.some(({ later }) => later)).toBe(false);
-  });
-
-  it('begin with the category that most need, the earlier of equals', () => {
-    expect(mostAskedFor(['hold', 'bow-use', 'bow-use', null])).toBe('bow-use');
-    expect(mostAskedFor(['bow-use', 'stance'])).toBe('stance');
-    expect(mostAskedFor([null, null])).toBeNull();
-    expect(mostAskedFor([])).toBeNull();
   });
 });

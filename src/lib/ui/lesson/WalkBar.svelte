@@ -28,7 +28,8 @@
     {/each}
   </div>
   <p class="soft why">
-    {#if lesson.chosen === null}{focusText(lesson.focus.reason)}{:else}Your choice.{/if}
+    {#if lesson.chosen !== null}Your choice.{:else if lesson.planned !== null && lesson.planned === lesson.focus.category}Planned
+      for {lesson.group?.name} this week.{:else}{focusText(lesson.focus.reason)}{/if}
     {#if hidden > 0 || lesson.all}
       <button type="button" class="more" onclick={() => (lesson.all = !lesson.all)}
         >{lesson.all ? 'Only what needs it' : `All ${lesson.own.length} looks`}</button

@@ -10,6 +10,7 @@ import {
   type CheckOutcome,
   type Fault
 } from '$lib/core/checks';
+import { plannedOn } from '$lib/core/plan';
 import {
   db,
   DEFAULT_SETTINGS,
@@ -149,13 +150,15 @@ export class Lesson {
     () => this.#lessons.current.find(({ day }) => day === this.today) ?? null
   );
 
+  /** What the teacher planned for the player's group this week. */
+  readonly planned: CheckCategory | null = $derived.by(() => plannedOn(this.group?.focuses, this.today));
   /** Rests on what was there before the lesson, so that nothing goes away under the hand. */
   readonly #question = $derived.by(() => ({
     checks: this.library.checks,
     results: seenResults(this.#earlier),
     today: this.today,
     pain: this.pains.length > 0,
-    category: this.chosen
+    category: this.chosen ?? this.planned
   }));
   readonly focus = $derived.by(() => focusOf(this.#question));
   readonly #standings = $derived.by(() => standingsOf(this.#question));

@@ -1,9 +1,10 @@
 <script lang="ts">
-  import { byPlayer, dueUntil, lessonsOn } from '$lib/core/plan';
+  import { byPlayer, dueUntil, lessonsOn, plannedOn } from '$lib/core/plan';
   import { db, DEFAULT_SETTINGS, getSettings } from '$lib/data';
   import { toBring } from '$lib/data/plan';
   import { clock } from '$lib/ui/clock.svelte';
   import { live } from '$lib/ui/live.svelte';
+  import { categoryName } from '$lib/words/checks';
   import { bringText } from '$lib/words/plan';
   import DueList from './DueList.svelte';
   import { Plan } from './plan.svelte';
@@ -39,10 +40,16 @@
     <h2 id="comes">Who comes</h2>
     {#each rows as { group, lesson }, i (`${group.id} ${lesson.time}`)}
       {@const dues = dueIn[i] ?? []}
+      {@const planned = plannedOn(group.focuses, clock.today)}
       <article>
         <p class="when"><b class="num">{lesson.time}</b><span class="soft">{lesson.minutes} min</span></p>
         <div>
-          <h3><a href="/class/{group.id}">{group.name}</a></h3>
+          <h3>
+            <a href="/class/{group.id}">{group.name}</a>
+            {#if planned}<span class="soft" data-planned
+                >works on {categoryName(planned, 'violin').toLowerCase()}</span
+              >{/if}
+          </h3>
           {#if dues.length === 0}
             <p class="soft">Nobody is due.</p>
           {:else}
@@ -87,6 +94,11 @@
   h3 {
     font-weight: 700;
     font-size: 1.1rem;
+  }
+  h3 .soft {
+    font-weight: 400;
+    font-size: 0.95rem;
+    margin-left: 0.5rem;
   }
   a {
     text-decoration: underline;

@@ -1,20 +1,17 @@
 <script lang="ts">
-  import { CHECK_CATEGORIES } from '$lib/core/checks/types';
-  import { byPlayer, dueUntil, lessonsOn, mondayOf, weekdayOf, weekOf } from '$lib/core/plan';
+  import { byPlayer, dueUntil, lessonsOn, mondayOf, takenUpOn, weekdayOf, weekOf } from '$lib/core/plan';
   import { daysLater, type IsoDay } from '$lib/core/time';
-  import { db, type Group } from '$lib/data';
-  import { setFocus } from '$lib/data/groups';
+  import type { Player } from '$lib/data';
   import { clock } from '$lib/ui/clock.svelte';
   import { download } from '$lib/ui/download';
   import Fold from '$lib/ui/Fold.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { dayText } from '$lib/words/dates';
-  import { categoryName } from '$lib/words/checks';
   import { WEEKDAY_WORDS } from '$lib/words/plan';
-  import Behind from './Behind.svelte';
   import DueList from './DueList.svelte';
   import LessonTimes from './LessonTimes.svelte';
   import { Plan } from './plan.svelte';
+  import WeekLesson from './WeekLesson.svelte';
 
   /** A week: which groups come when and what each works on, what is due, and a file for the calendar. */
   const plan = new Plan();
@@ -23,14 +20,18 @@
   const days = $derived(weekOf(monday));
   let full = $state(false);
 
-  const focusOf = (group: Group) => group.focuses?.find(({ week }) => week === monday)?.category ?? null;
-  /** Due on a day; what is overdue stands at today. */
-  const dueOn = (day: IsoDay) =>
-    byPlayer(
-      dueUntil(
-        day === clock.today ? plan.dues : plan.dues.filter((due) => due.day === day && day > clock.today),
-        day
-      )
+  const lessonsOf = ({ groupId }: Player) => plan.groups.find(({ id }) => id === groupId)?.lessons ?? [];
+  /** What is due, by the day on which it is taken up. */
+  const taken = $derived(
+    plan.dues.flatMap((due) => {
+      const player = plan.byId[due.playerId];
+      return player ? [{ due, player, on: takenUpOn(due.day, lessonsOf(player), clock.today) }] : [];
+    })
+  );
+  const dueOn = (day: IsoDay, isMine: (player: Player) => boolean) =>
+    dueUntil(
+      taken.filter(({ on, player }) => on === day && isMine(player)).map(({ due }) => due),
+      day
     );
   const MOST = 12;
 
@@ -68,44 +69,29 @@
     <ol class="days">
       {#each days as day (day)}
         {@const rows = lessonsOn(plan.groups, day)}
-        {@const dues = dueOn(day)}
+        {@const alone = dueOn(day, (player) => lessonsOf(player).length === 0)}
         <li class:today={day === clock.today} data-day={day}>
           <h2>{WEEKDAY_WORDS[weekdayOf(day)]} <span class="soft">{dayText(day)}</span></h2>
           <div>
-            {#each rows as { group, lesson } (`${group.id} ${lesson.time}`)}
-              <div class="lesson" data-group={group.id}>
-                <p>
-                  <b class="num">{lesson.time}</b> <a href="/class/{group.id}">{group.name}</a>
-                  <span class="soft">{lesson.minutes} min, {plan.membersOf(group).length} players</span>
-                </p>
-                <label
-                  >works on
-                  <select
-                    class="field"
-                    value={focusOf(group) ?? ''}
-                    onchange={({ currentTarget }) =>
-                      void attempt(() =>
-                        setFocus(
-                          db,
-                          group.id,
-                          monday,
-                          CHECK_CATEGORIES.find((one) => one === currentTarget.value) ?? null
-                        )
-                      )}
-                  >
-                    <option value="">nothing planned</option>
-                    {#each CHECK_CATEGORIES as category (category)}
-                      <option value={category}>{categoryName(category, 'violin')}</option>
-                    {/each}
-                  </select></label
-                >
-                {#if focusOf(group)}
-                  <Behind players={plan.membersOf(group)} category={focusOf(group) ?? 'hold'} />
-                {/if}
-              </div>
+            {#each rows as { group, lesson }, i (`${group.id} ${lesson.time}`)}
+              {@const again = rows.slice(0, i).some((row) => row.group.id === group.id)}
+              <WeekLesson
+                {group}
+                {lesson}
+                {monday}
+                {day}
+                members={plan.membersOf(group)}
+                dues={again ? [] : dueOn(day, ({ groupId }) => groupId === group.id)}
+              />
             {/each}
-            {#if dues.length > 0}
-              <DueList {dues} players={plan.byId} {day} most={MOST} hrefOf={({ id }) => `/players/${id}`} />
+            {#if alone.length > 0}
+              <DueList
+                dues={byPlayer(alone)}
+                players={plan.byId}
+                {day}
+                most={MOST}
+                hrefOf={({ id }) => `/players/${id}`}
+              />
             {:else if rows.length === 0}<p class="soft">Nothing.</p>{/if}
           </div>
         </li>
@@ -169,29 +155,12 @@
     font-weight: 400;
     font-size: 0.95rem;
   }
-  .lesson {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0 1.25rem;
-    min-height: 3rem;
-  }
-  .lesson .num {
-    font-size: 1.15rem;
-    margin-right: 0.5rem;
-  }
-  .lesson label,
   .check {
     white-space: nowrap;
     display: flex;
     align-items: center;
     gap: 0.5rem;
     min-height: 2.75rem;
-  }
-  a {
-    text-decoration: underline;
-    text-underline-offset: 0.2em;
-    line-height: 2.75rem;
   }
   .check input {
     width: 1.5rem;
