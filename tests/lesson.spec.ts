@@ -75,7 +75,7 @@ test.describe('a lesson', () => {
     await expect(page.locator('[data-count]')).toBeFocused();
     for (let hit = 0; hit < 6; hit++) await page.keyboard.press('Space');
     await page.getByRole('button', { name: 'Keep 6' }).click();
-    await expect(page.getByText(/Best 6, last 6/)).toBeVisible();
+    await expect(page.getByText(/Best 7, last 6/)).toBeVisible();
     await page.locator('[data-spot=use-straight]').click();
     await page.locator('[data-angle="12"]').click();
     await expect

@@ -16,11 +16,28 @@ test('the day says who comes, what is due and what to bring; the week is planned
   await expect(page.getByRole('heading', { level: 1, name: 'Week' })).toBeVisible();
   const monday = page.locator('[data-day="2026-11-23"]');
   await monday.locator('[data-group]').getByRole('combobox').selectOption('hold');
+  // What is overdue waits for the next lesson of its group.
+  const thursday = page.locator('[data-day="2026-11-26"] [data-group]');
+  await expect(thursday).toContainText('Wren Thistledown measure');
+  await expect(page.locator('[data-day="2026-11-24"]')).not.toContainText('Wren Thistledown');
   await expect(monday.locator('[data-behind]')).not.toContainText('…');
   expect((await stored(page, 'groups')).find(({ name }) => name === 'Monday beginners')).toMatchObject({
     focuses: [{ week: '2026-11-23', category: 'hold' }]
   });
   await expectAccessible(page);
+  // What most need is planned with one press, and leads the class and the lesson of this week.
+  await thursday.locator('[data-act=plan-asked]').click();
+  const planned = thursday.getByRole('combobox');
+  await expect(planned).not.toHaveValue('');
+  await planned.selectOption('bow-hand');
+  await expect(thursday.locator('[data-behind]')).not.toContainText('…');
+  await thursday.getByRole('link', { name: 'Thursday strings' }).click();
+  await expect(page.locator('[data-category=bow-hand]')).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.locator('[data-why]')).toContainText('Planned');
+  await page.goto('/lesson/demo-09');
+  await expect(page.locator('[data-category=bow-hand]')).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByText('Planned for Thursday strings this week.')).toBeVisible();
+  await page.goto('/week');
   // Another time for a group.
   await page.getByText('When the groups come').click();
   const times = page.locator('[data-times=demo-group-monday-beginners]');

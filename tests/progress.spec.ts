@@ -30,8 +30,12 @@ test('progress of a player and of a group: over time, as a list, as a report on 
   await page.emulateMedia({ media: 'screen', colorScheme: 'dark' });
   await page.goto('/progress/demo-group-thursday-strings');
   await expect(page.getByRole('img', { name: /players of Thursday strings/ }).locator('svg')).toBeVisible();
-  await page.getByText('As a table').click();
+  await page.getByText('As a table').first().click();
   await expect(page.getByRole('link', { name: 'Wren Thistledown' })).toBeVisible();
-  await page.getByRole('combobox').selectOption('hold');
+  await expect(page.locator('[data-summary=demo-09]')).toContainText('since 15 Sep 2026');
+  await expect(page.getByRole('img', { name: 'Hands-off hold, 7 players over time' })).toBeVisible();
+  await page.getByText('As a table').last().click();
+  await expect(page.locator('[data-test=demo-08]')).toContainText(/\d s/);
+  await page.getByRole('combobox').first().selectOption('hold');
   await expectAccessible(page);
 });

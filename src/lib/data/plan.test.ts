@@ -7,7 +7,7 @@ import { changeKit } from './kit';
 import { ownCheck } from './library';
 import { keepOwnCheck } from './own-checks';
 import { notePain } from './pains';
-import { duesOf, standingIn, toBring } from './plan';
+import { askedFor, duesOf, standingIn, toBring } from './plan';
 import type { Player } from './records';
 import { roster } from './roster';
 import { changeSettings } from './settings';
@@ -87,6 +87,25 @@ describe('how a group stands in a category', () => {
     await rate(db, other, rated[0], 'secure');
     expect((await standingIn(db, [one], 'hold')).all).toEqual([{ playerId: one.id, strength: 0 }]);
     expect(await standingIn(db, [], 'hold')).toEqual({ all: [], behind: [] });
+  });
+});
+
+describe('what most of a group ask for', () => {
+  it('is what each one’s own next focus says, by the checks as the teacher has them', async () => {
+    const db = freshDatabase();
+    const players: Player[] = [];
+    for (const name of ['One', 'Two', 'Three']) players.push(await givenPlayer(db, { name }));
+    expect(await askedFor(db, players, TODAY)).toBe('stance');
+    const stance = (await checksFor('violin')).filter(({ category }) => category === 'stance');
+    // Two have a secure stance, so the next thing is their turn.
+    for (const player of players.slice(0, 2))
+      for (const check of stance) await rate(db, player, check, 'secure');
+    expect(await askedFor(db, players, TODAY)).toBe('hold');
+    expect(await askedFor(db, players.slice(2), TODAY)).toBe('stance');
+    const hidden = stance.map(({ id }) => id);
+    await changeSettings(db, 'Hidden', { hiddenChecks: hidden });
+    expect(await askedFor(db, players.slice(2), TODAY)).toBe('hold');
+    expect(await askedFor(db, [], TODAY)).toBeNull();
   });
 });
 

@@ -1,4 +1,4 @@
-import { focusOf, strengthOf, type Check, type CheckCategory } from '$lib/core/checks';
+import { focusOf, strengthOf, type CheckCategory } from '$lib/core/checks';
 import type { Family } from '$lib/core/instruments';
 import { isOverdue, type KitItem } from '$lib/core/kit';
 import { behindIn, mostAskedFor, type Due, type InCategory } from '$lib/core/plan';
@@ -7,11 +7,10 @@ import { groupByPlayer, newestFirst, newestFitOf } from './case';
 import { newestByCheck, seenResults } from './checks';
 import type { Database } from './database';
 import { kitGaps } from './kit';
-import { libraryFor, waysFor } from './library';
-import type { CheckResult, Player } from './records';
+import { lookedAt } from './looked-at';
+import type { Player } from './records';
 import type { RosterEntry } from './roster';
 import { ofPlayers } from './of-players';
-import { getSettings } from './settings';
 
 /** The next look that each player's newest lesson set. */
 async function nextLooks(db: Database): Promise<ReadonlyMap<string, IsoDay>> {
@@ -44,32 +43,6 @@ export async function duesOf(
   });
 }
 
-/** What a player is looked at for, as this teacher has the checks, and all that was seen. */
-interface Looked {
-  readonly player: Player;
-  /** With the own ones, without those that are hidden or for later. */
-  readonly checks: readonly Check[];
-  readonly results: readonly CheckResult[];
-}
-
-async function lookedAt(db: Database, players: readonly Player[]): Promise<readonly Looked[]> {
-  const ids = players.map(({ id }) => id);
-  const by = groupByPlayer(await ofPlayers(db.checks, ids));
-  const [settings, own] = [await getSettings(db), await db.ownChecks.toArray()];
-  const groups = new Map((await db.groups.toArray()).map((group) => [group.id, group]));
-  return Promise.all(
-    players.map(async (player) => {
-      const ways = waysFor(settings, player.groupId === null ? null : groups.get(player.groupId));
-      const library = await libraryFor(player.family, settings, own, ways);
-      return {
-        player,
-        checks: library.filter(({ later }) => !later),
-        results: by.get(player.id) ?? []
-      };
-    })
-  );
-}
-
 /** The category that most of a group ask for, as each one's own next focus says; null for nobody. */
 export async function askedFor(
   db: Database,
@@ -92,7 +65,7 @@ export async function standingIn(
   const all = looked.map(({ player, checks, results }): InCategory => {
     const newest = newestByCheck(results);
     const strengths = checks.flatMap((check) => {
-      const result = check.category === category ? newest[check.id] : undefined;
+      const result = check.category === category && !check.later ? newest[check.id] : undefined;
       return result ? [strengthOf(check, result.outcome)] : [];
     });
     const sum = strengths.reduce((a, b) => a + b, 0);

@@ -1,6 +1,6 @@
 import { sceneOf, type Check, type CheckScene } from '$lib/core/checks';
 import type { PictureQuestion } from '$lib/core/figure';
-import type { CheckCourse, TestCourse } from '$lib/core/progress';
+import { SECURE, type CheckCourse, type TestCourse } from '$lib/core/progress';
 import type { IsoDay } from '$lib/core/time';
 import type { Player } from '$lib/data';
 import { dayText } from '$lib/words/dates';
@@ -59,9 +59,11 @@ export function termReport({
     return { question: { ...who, pose, changes }, view };
   };
   const better = courses.filter((course) => gain(course) > 0).sort((a, b) => gain(b) - gain(a));
+  // How the body stands and plays is what a term is about; what is made ready before a lesson comes after it.
+  const isReady = ({ check }: CheckCourse) => check.category === 'ready';
   const open = courses
-    .filter((course) => strengthNow(course) < 4)
-    .sort((a, b) => strengthNow(a) - strengthNow(b));
+    .filter((course) => strengthNow(course) < SECURE)
+    .sort((a, b) => Number(isReady(a)) - Number(isReady(b)) || strengthNow(a) - strengthNow(b));
   return {
     player: player.name,
     instrument: FAMILY_WORDS[player.family],

@@ -5,6 +5,9 @@ import { ageOn } from '$lib/core/time';
 /** `24 Nov 2026` */
 export const dayText = (day: IsoDay): string => format(parseISO(day), 'd MMM yyyy');
 
+/** `24 Nov`, where the year is clear. */
+export const shortDayText = (day: IsoDay): string => format(parseISO(day), 'd MMM');
+
 /** `14:05` on the clock of this machine. */
 export const timeText = (moment: string): string => format(parseISO(moment), 'HH:mm');
 

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { clamp, leastSquares, normalCdf } from '.';
+import { clamp, leastSquares, median, normalCdf } from '.';
 
 it('gives the known values of the normal distribution', () => {
   expect(normalCdf(0)).toBeCloseTo(0.5, 7);
@@ -7,6 +7,13 @@ it('gives the known values of the normal distribution', () => {
   expect(normalCdf(-1.96)).toBeCloseTo(0.0249979, 6);
   expect(normalCdf(8)).toBeCloseTo(1, 12);
   expect(normalCdf(-40)).toBe(0);
+});
+
+it('finds the middle of values in any order', () => {
+  expect(median([])).toBeNull();
+  expect(median([7])).toBe(7);
+  expect(median([3, 1, 2])).toBe(2);
+  expect(median([10, 2, 8, 4])).toBe(6);
 });
 
 it('keeps a value in its range', () => {

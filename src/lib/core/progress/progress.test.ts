@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checksFor, type CheckOutcome, type SeenResult } from '../checks';
 import { daysLater } from '../time';
-import { coursesOf, testsOf, weeksOf } from '.';
+import { byCategory, coursesOf, summaryOf, testsOf, weeksOf } from '.';
 
 const checks = await checksFor('violin');
 const START = '2026-01-05';
@@ -43,6 +43,29 @@ describe('the course of a check', () => {
     expect(at(35)).toBe(daysLater(START, 7));
     expect(at(90, weak.slice(0, 3))).toBeNull();
     expect(at(90, [...weak, rated(40, 'mostly')])).toBeNull();
+  });
+});
+
+describe('where checks stand', () => {
+  it('is told by category: what is secure now, how long that took, what is stuck', () => {
+    const results = [
+      rated(0, 'secure', 'stance-back'),
+      rated(0, 'not-yet'),
+      rated(10, 'secure'),
+      rated(0, 'with-help', 'hold-neck'),
+      rated(30, 'secure', 'hold-neck'),
+      rated(40, 'mostly', 'hold-neck'),
+      ...[0, 14, 28].map((day) => rated(day, 'not-yet', 'hold-shoulder'))
+    ];
+    const parts = byCategory(coursesOf(checks, results, daysLater(START, 60)));
+    expect(parts.map(({ category }) => category)).toEqual(['stance', 'hold']);
+    const [stance, hold] = parts.map(({ courses }) => summaryOf(courses));
+    // Secure at once took no time that could be told.
+    expect(stance).toMatchObject({ seen: 1, secure: 1, daysToSecure: null, stuck: [] });
+    // Worked by hand: 10 and 30 days, and one of the two has slipped since.
+    expect(hold).toMatchObject({ seen: 3, secure: 1, daysToSecure: 20 });
+    expect(hold?.stuck.map(({ check }) => check.id)).toEqual(['hold-shoulder']);
+    expect(byCategory([])).toEqual([]);
   });
 });
 

@@ -4,7 +4,7 @@ import { mondayOf } from '../plan';
 import { daysBetween, type IsoDay } from '../time';
 
 /** Strength from which a check counts as secure. */
-const SECURE = 4;
+export const SECURE = 4;
 /** Weak as this, for so long and over so many days of looking, a check is stuck. */
 export const STUCK_STRENGTH = 2;
 export const STUCK_DAYS = 28;

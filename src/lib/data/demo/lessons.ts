@@ -13,14 +13,31 @@ const LIBRARY: Readonly<Record<Family, readonly Check[]>> = {
   bass: BASS
 };
 
-/** What was worked on in the weeks before today. */
-export const DEMO_LESSONS: readonly { readonly category: CheckCategory; readonly daysAgo: number }[] = [
-  { category: 'ready', daysAgo: 31 },
-  { category: 'stance', daysAgo: 28 },
-  { category: 'left-hand', daysAgo: 21 },
-  { category: 'bow-hand', daysAgo: 14 },
-  { category: 'hold', daysAgo: 7 }
+/** What was worked on in the weeks before today; a later round finds more of it there. */
+export const DEMO_LESSONS: readonly {
+  readonly category: CheckCategory;
+  readonly daysAgo: number;
+  readonly round: number;
+}[] = [
+  { category: 'hold', daysAgo: 70, round: -2 },
+  { category: 'stance', daysAgo: 56, round: -1 },
+  { category: 'hold', daysAgo: 42, round: 0 },
+  { category: 'ready', daysAgo: 31, round: 0 },
+  { category: 'stance', daysAgo: 28, round: 1 },
+  { category: 'left-hand', daysAgo: 21, round: 2 },
+  { category: 'bow-hand', daysAgo: 14, round: 3 },
+  { category: 'hold', daysAgo: 7, round: 4 }
 ];
+
+/** A test that each player does in every lesson. */
+const TESTS: Readonly<Record<Family, string>> = {
+  violin: 'hold-hands-off',
+  viola: 'hold-hands-off',
+  cello: 'use-eyes-closed',
+  bass: 'hold-hands-off'
+};
+/** Whoever finds a look harder than this does not get on with it. */
+const STUCK_BELOW = -0.8;
 
 const LOOKS = 8;
 
@@ -48,7 +65,9 @@ export function demoLesson(
     .filter((check) => check.category === category && check.families.includes(fit.family) && !check.later)
     .slice(0, LOOKS);
   const checks = looked.map((check, index): CheckResult => {
-    const level = Math.min(4, Math.max(1, 2 + round * 0.5 + 1.6 * quirk(`${player.name}${check.id}`)));
+    const ease = quirk(`${player.name}${check.id}`);
+    const learnt = ease < STUCK_BELOW ? 0 : round * 0.5;
+    const level = Math.min(4, Math.max(1, 2 + learnt + 1.6 * ease));
     const isWeak = level < 1.7 && check.faults.length > 0;
     return {
       id: `${lessonId}-check-${index}`,
@@ -107,6 +126,35 @@ export function demoLesson(
     nextLook: daysLater(fit.day, 7)
   };
   return { lesson, checks, remedies };
+}
+
+/** The test of a lesson, a little better each time. */
+export function demoTest(
+  player: Player,
+  { day, family }: Pick<Fit, 'day' | 'family'>,
+  round: number,
+  quirk: (seed: string) => number
+): CheckResult {
+  const check = LIBRARY[family].find(({ id, families }) => id === TESTS[family] && families.includes(family));
+  if (!check) throw new Error(`the library has the test of the ${family}`);
+  const { first = 3, later = 10 } = check.goal ?? {};
+  const share = 0.15 + 0.09 * (round + 2) + 0.12 * quirk(`${player.name} test ${day}`);
+  const value = first / 2 + share * (later - first / 2);
+  const lessonId = `${player.id}:${day}`;
+  return {
+    id: `${lessonId}-test`,
+    playerId: player.id,
+    checkId: check.id,
+    at: `${day}T09:50:00.000Z`,
+    day,
+    setupId: null,
+    lessonId,
+    outcome:
+      check.result === 'seconds'
+        ? { kind: 'seconds', seconds: Math.round(10 * value) / 10 }
+        : { kind: 'count', count: Math.round(value) },
+    faults: []
+  };
 }
 
 function outcomeOf(check: Check, level: number): CheckResult['outcome'] {

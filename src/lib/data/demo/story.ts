@@ -10,7 +10,7 @@ import { DEFAULT_SETTINGS } from '../settings';
 import type { DemoPlayer } from './cast';
 import { demoGroupId } from './groups';
 import { demoKit } from './kit';
-import { DEMO_LESSONS, demoLesson } from './lessons';
+import { DEMO_LESSONS, demoLesson, demoTest } from './lessons';
 import { demoSetUp } from './set-ups';
 
 /** Growth of a beginner, mm a day: about 6 cm a year. */
@@ -206,14 +206,16 @@ export class Story {
     this.remedies.push(...remedies);
   }
 
-  /** Weekly lessons since the last decision, a category each. */
+  /** The lessons since the last decision, a category and a test each. */
   lessonsSince(): void {
     const fit = this.fits.at(-1);
     if (!fit) return;
-    DEMO_LESSONS.forEach(({ category, daysAgo }, week) => {
+    for (const { category, daysAgo, round } of DEMO_LESSONS) {
       const day = daysLater(this.today, -daysAgo);
-      if (day > fit.day) this.#lesson({ ...fit, day }, week, category);
-    });
+      if (day <= fit.day) continue;
+      this.#lesson({ ...fit, day }, round, category);
+      this.checks.push(demoTest(this.player, { ...fit, day }, round, quirk));
+    }
   }
 }
 

@@ -18,6 +18,7 @@
     type VisualMapComponentOption
   } from 'echarts/components';
   import { init, use, type ComposeOption, type ECharts } from 'echarts/core';
+  import { LabelLayout } from 'echarts/features';
   import { SVGRenderer } from 'echarts/renderers';
 
   use([
@@ -28,6 +29,7 @@
     TooltipComponent,
     VisualMapComponent,
     AriaComponent,
+    LabelLayout,
     SVGRenderer
   ]);
 

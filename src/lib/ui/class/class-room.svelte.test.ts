@@ -1,6 +1,7 @@
 import { at, onScreen } from '$lib/ui/testing.svelte';
 import { describe, expect, it } from 'vitest';
 import { subjectOf, type CheckOutcome, type Rating } from '$lib/core/checks';
+import { mondayOf } from '$lib/core/plan';
 import {
   changeSettings,
   closePains,
@@ -11,7 +12,7 @@ import {
   recordCheck,
   undo
 } from '$lib/data';
-import { setAway, setGroupWay, setSeats } from '$lib/data/groups';
+import { setAway, setFocus, setGroupWay, setSeats } from '$lib/data/groups';
 import { givenPlayer } from '$lib/data/testing';
 import { ClassRoom, type Sitter } from './class-room.svelte';
 
@@ -50,6 +51,10 @@ describe('a class in its room', () => {
     expect(room.proposed).toBe('stance');
     expect(room.at).toBe('stance');
     expect(room.looks.every(({ category }) => category === 'stance')).toBe(true);
+    const [group] = await db.groups.toArray();
+    await setFocus(db, group?.id ?? '', mondayOf(room.today), 'bow-hand');
+    await expect.poll(() => room.at).toBe('bow-hand');
+    expect(room.proposed).toBe('stance');
     room.choose('hold');
     expect(room.looks.map(({ category }) => category)).toContain('hold');
     expect(room.check?.category).toBe('hold');

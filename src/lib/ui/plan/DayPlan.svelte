@@ -56,7 +56,6 @@
             <DueList
               {dues}
               players={plan.byId}
-              day={clock.today}
               most={MOST}
               hrefOf={({ id }, [first]) =>
                 first?.kind === 'check' || first?.kind === 'pain'

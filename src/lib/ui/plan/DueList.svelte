@@ -1,21 +1,18 @@
 <script lang="ts">
   import type { byPlayer } from '$lib/core/plan';
-  import type { IsoDay } from '$lib/core/time';
   import type { Player } from '$lib/data';
+  import { clock } from '$lib/ui/clock.svelte';
   import { duesText } from '$lib/words/plan';
 
   /** Who is due for what, each with a way there. */
   let {
     dues,
     players,
-    day,
     most,
     hrefOf
   }: {
     dues: ReturnType<typeof byPlayer>;
     players: Readonly<Record<string, Player | undefined>>;
-    /** The day from which it is told how long it is due. */
-    day: IsoDay;
     /** More of them are only counted. */
     most: number;
     hrefOf: (player: Player, dues: ReturnType<typeof byPlayer>[number]['dues']) => string;
@@ -28,7 +25,7 @@
     {#if player}
       <li class:pain={mine[0]?.kind === 'pain'}>
         <a href={hrefOf(player, mine)}>{player.name}</a>
-        {duesText(mine, day)}
+        {duesText(mine, clock.today)}
       </li>
     {/if}
   {/each}

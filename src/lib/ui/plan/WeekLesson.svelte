@@ -17,14 +17,12 @@
     group,
     lesson,
     monday,
-    day,
     members,
     dues
   }: {
     group: Group;
     lesson: WeeklyLesson;
     monday: IsoDay;
-    day: IsoDay;
     members: readonly Player[];
     /** What is taken up in this lesson. */
     dues: readonly Due[];
@@ -75,7 +73,7 @@
       {/if}
     </div>
     {#if dues.length > 0}
-      <DueList dues={byPlayer(dues)} players={byId} {day} most={MOST} hrefOf={({ id }) => `/players/${id}`} />
+      <DueList dues={byPlayer(dues)} players={byId} most={MOST} hrefOf={({ id }) => `/players/${id}`} />
     {/if}
   </div>
 </article>

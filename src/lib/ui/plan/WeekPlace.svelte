@@ -79,7 +79,6 @@
                 {group}
                 {lesson}
                 {monday}
-                {day}
                 members={plan.membersOf(group)}
                 dues={again ? [] : dueOn(day, ({ groupId }) => groupId === group.id)}
               />
@@ -88,7 +87,6 @@
               <DueList
                 dues={byPlayer(alone)}
                 players={plan.byId}
-                {day}
                 most={MOST}
                 hrefOf={({ id }) => `/players/${id}`}
               />

@@ -1,65 +1,61 @@
 <script lang="ts">
-  import { CHECK_CATEGORIES, checksFor, type Check, type CheckCategory } from '$lib/core/checks';
-  import { FAMILIES, type Family } from '$lib/core/instruments';
-  import { coursesOf, weeksOf } from '$lib/core/progress';
+  import { CHECK_CATEGORIES, type CheckCategory } from '$lib/core/checks';
+  import { coursesOf, summaryOf, testsOf, weeksOf } from '$lib/core/progress';
   import { daysLater } from '$lib/core/time';
   import { db, seenResults, type Group } from '$lib/data';
-  import { groupByPlayer } from '$lib/data/case';
   import { toCsv } from '$lib/data/csv';
-  import { ofPlayers } from '$lib/data/of-players';
+  import { lookedAt } from '$lib/data/looked-at';
   import { clock } from '$lib/ui/clock.svelte';
   import { download, fileNamePart } from '$lib/ui/download';
   import Fold from '$lib/ui/Fold.svelte';
   import { live } from '$lib/ui/live.svelte';
   import { categoryName } from '$lib/words/checks';
-  import { dayText } from '$lib/words/dates';
-  import { courseText, strengthWord } from '$lib/words/progress';
+  import { dayText, shortDayText } from '$lib/words/dates';
+  import GroupTests from './GroupTests.svelte';
   import HeatStrip from './HeatStrip.svelte';
+  import SummaryTable from './SummaryTable.svelte';
 
-  /** How a group came along: each player's weeks in a category, and who is stuck at what. */
+  /** How a group came along: each player's weeks in a category, who is stuck at what, and their tests. */
   let { group }: { group: Group } = $props();
 
   const DAYS = 182;
-  /** Read in one go: each question to the database waits for its answer. */
   const found = live(
     async () => {
       const all = await db.players.where({ groupId: group.id }).toArray();
       const players = all
         .filter(({ archivedOn }) => archivedOn === null)
         .sort((a, b) => (a.name < b.name ? -1 : 1));
-      const ids = players.map(({ id }) => id);
-      return { players, results: await ofPlayers(db.checks, ids) };
+      return lookedAt(db, players);
     },
-    { players: [], results: [] },
+    [],
     () => group.id
   );
-  let libraries = $state.raw<Readonly<Partial<Record<Family, readonly Check[]>>>>({});
-  $effect(() => {
-    const families = FAMILIES.filter((one) => found.current.players.some(({ family }) => family === one));
-    void Promise.all(families.map(async (family) => [family, await checksFor(family)] as const)).then(
-      (all) => (libraries = Object.fromEntries(all))
-    );
-  });
   let category = $state<CheckCategory | null>(null);
   const from = $derived(daysLater(clock.today, -DAYS));
   /** More rows nobody can read; the list has all of them. */
   const MOST_ROWS = 60;
-  const rows = $derived.by(() => {
-    const by = groupByPlayer(found.current.results.filter(({ day }) => day >= from));
-    return found.current.players.map((player) => {
-      const checks = libraries[player.family] ?? [];
-      const seen = seenResults(by.get(player.id) ?? []);
+  const seen = $derived(
+    found.current.map(({ player, checks, results }) => ({
+      player,
+      checks,
+      results: seenResults(results.filter(({ day }) => day >= from))
+    }))
+  );
+  const rows = $derived(
+    seen.map(({ player, checks, results }) => {
+      const mine = checks.filter((check) => category === null || check.category === category);
       return {
         player,
-        weeks: weeksOf(checks, seen, category),
-        stuck: coursesOf(
-          checks.filter((check) => category === null || check.category === category),
-          seen,
-          clock.today
-        ).filter(({ stuckSince }) => stuckSince !== null)
+        weeks: weeksOf(checks, results, category),
+        summary: summaryOf(coursesOf(mine, results, clock.today))
       };
-    });
-  });
+    })
+  );
+  const tests = $derived(
+    seen.flatMap(({ player, checks, results }) =>
+      testsOf(checks, results).map((test) => ({ id: player.id, name: player.name, test }))
+    )
+  );
   const weeks = $derived([...new Set(rows.flatMap((row) => row.weeks.map(({ week }) => week)))].sort());
   const cells = $derived(
     rows
@@ -68,7 +64,14 @@
         row.weeks.map(({ week, strength }): [number, number, number] => [weeks.indexOf(week), at, strength])
       )
   );
+  const family = $derived(
+    found.current.every(({ player }) => player.family === 'cello') ? 'cello' : 'violin'
+  );
   const file = $derived(`progress-${fileNamePart(group.name)}`);
+
+  /** The mean of each week, empty where nothing was looked at. */
+  const byWeek = ({ weeks: mine }: (typeof rows)[number]): readonly string[] =>
+    weeks.map((week) => mine.find((one) => one.week === week)?.strength.toFixed(1) ?? '');
 
   const saveTable = () =>
     download(
@@ -76,13 +79,7 @@
       'text/csv',
       toCsv(
         ['player', ...weeks],
-        rows.map(({ player, weeks: mine }) => [
-          player.name,
-          ...weeks.map((week) => {
-            const one = mine.find((other) => other.week === week);
-            return one ? one.strength.toFixed(1) : '';
-          })
-        ])
+        rows.map((row) => [row.player.name, ...byWeek(row)])
       )
     );
 </script>
@@ -91,7 +88,7 @@
   <header>
     <div>
       <h1>Progress of {group.name}</h1>
-      <p class="soft">Half a year, the mean of each week. 1 not yet, 2 with help, 3 mostly, 4 secure.</p>
+      <p class="soft">{found.current.length} players</p>
     </div>
     <div class="ways">
       <label>
@@ -102,8 +99,7 @@
             (category = CHECK_CATEGORIES.find((one) => one === currentTarget.value) ?? null)}
         >
           <option value="">All categories</option>
-          {#each CHECK_CATEGORIES as one (one)}<option value={one}>{categoryName(one, 'violin')}</option
-            >{/each}
+          {#each CHECK_CATEGORIES as one (one)}<option value={one}>{categoryName(one, family)}</option>{/each}
         </select>
       </label>
       <button
@@ -119,36 +115,65 @@
   {#if !found.ready}
     <p class="soft">Opening the records…</p>
   {:else if cells.length === 0}
-    <p>Nothing was looked at in this time.</p>
+    <p>
+      {category === null
+        ? 'Nothing was looked at in this time.'
+        : `Nothing of ${categoryName(category, family).toLowerCase()} was looked at in this time.`}
+    </p>
+    <p><a class="btn act-next" href="/class/{group.id}">To the class</a></p>
   {:else}
-    <HeatStrip
-      rows={rows.slice(0, MOST_ROWS).map(({ player }) => player.name)}
-      columns={weeks.map(dayText)}
-      {cells}
-      label="{rows.length} players of {group.name} over {weeks.length} weeks"
-      saveAs={file}
-    />
-    {#if rows.length > MOST_ROWS}<p class="soft">
-        {rows.length - MOST_ROWS} more are in the table and the list.
-      </p>{/if}
-    <Fold name="group-table" title="As a table">
-      <table>
-        <thead><tr><th>Player</th><th>Last week seen</th><th>Stuck</th></tr></thead>
-        <tbody>
-          {#each rows as { player, weeks: mine, stuck } (player.id)}
-            <tr>
-              <th scope="row"><a href="/progress/{player.id}">{player.name}</a></th>
-              <td>{strengthWord(mine.at(-1)?.strength ?? 0) || 'not seen'}</td>
-              <td
-                >{stuck
-                  .map((course) => `${course.check.title.toLowerCase()}, ${courseText(course)}`)
-                  .join('; ')}</td
-              >
-            </tr>
-          {/each}
-        </tbody>
-      </table>
-    </Fold>
+    <section aria-labelledby="weeks">
+      <h2 id="weeks">Week by week</h2>
+      <p class="soft">Half a year, the mean of each week. 1 not yet, 2 with help, 3 mostly, 4 secure.</p>
+      <HeatStrip
+        rows={rows.slice(0, MOST_ROWS).map(({ player }) => ({ name: player.name }))}
+        days={weeks}
+        {cells}
+        label="{rows.length} players of {group.name} over {weeks.length} weeks"
+        saveAs={file}
+      />
+      {#if rows.length > MOST_ROWS}<p class="soft">
+          {rows.length - MOST_ROWS} more are in the table and the list.
+        </p>{/if}
+      <Fold name="group-table" title="As a table">
+        <div class="wide">
+          <table>
+            <thead>
+              <tr>
+                <th>Player</th>
+                {#each weeks as week (week)}<th title={dayText(week)}>{shortDayText(week)}</th>{/each}
+              </tr>
+            </thead>
+            <tbody>
+              {#each rows as row (row.player.id)}
+                <tr>
+                  <th scope="row">{row.player.name}</th>
+                  {#each byWeek(row) as mean, i (weeks[i])}<td class="num">{mean}</td>{/each}
+                </tr>
+              {/each}
+            </tbody>
+          </table>
+        </div>
+      </Fold>
+    </section>
+    <section aria-labelledby="stands">
+      <h2 id="stands">Where they stand</h2>
+      <SummaryTable
+        of="Player"
+        rows={rows.slice(0, MOST_ROWS).map(({ player, summary }) => ({
+          id: player.id,
+          name: player.name,
+          href: `/progress/${player.id}`,
+          summary
+        }))}
+      />
+    </section>
+    {#if tests.length > 0}
+      <section aria-labelledby="tests">
+        <h2 id="tests">Tests</h2>
+        <GroupTests {tests} saveAs={file} />
+      </section>
+    {/if}
   {/if}
 </div>
 
@@ -176,8 +201,13 @@
   td {
     padding: 0.25rem 1rem 0.25rem 0;
   }
-  a:not(.btn) {
-    text-decoration: underline;
-    line-height: 2.75rem;
+  h2 {
+    font-weight: 700;
+    font-size: 1.1rem;
+    border-bottom: 1px solid var(--ink);
+    margin-bottom: 0.35rem;
+  }
+  .wide {
+    overflow-x: auto;
   }
 </style>

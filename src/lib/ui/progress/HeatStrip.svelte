@@ -1,19 +1,24 @@
 <script lang="ts">
+  import type { IsoDay } from '$lib/core/time';
   import Chart, { type ChartOption } from '$lib/ui/chart/Chart.svelte';
   import { shadesOf, tonesOf } from '$lib/ui/chart/tones';
-  import { strengthWord } from '$lib/words/progress';
+  import { dayText } from '$lib/words/dates';
+  import { alongDays, strengthWord } from '$lib/words/progress';
 
-  /** Strength over time, a row for each check or player; the number in each field says it besides the shade. */
+  /**
+   * Strength over time, a row for each check or player, in parts where there are headings; the number in each field says
+   * it besides the shade.
+   */
   let {
     rows,
-    columns,
+    days,
     cells,
     label,
     saveAs
   }: {
-    /** Names, the first on top. */
-    rows: readonly string[];
-    columns: readonly string[];
+    /** The first on top. */
+    rows: readonly { readonly name: string; readonly isHeading?: boolean }[];
+    days: readonly IsoDay[];
     /** Place of the column, place of the row, strength 1 to 4. */
     cells: readonly (readonly [column: number, row: number, strength: number])[];
     label: string;
@@ -29,27 +34,35 @@
   function option(host: HTMLElement): ChartOption {
     const tones = tonesOf(host, ['ink', 'line']);
     const shades = shadesOf(host, 'fits', WEIGHTS);
+    const nameOf = (row: number) => rows[row]?.name ?? '';
     return {
       animation: false,
-      grid: { left: 264, right: 12, top: 8, bottom: 56 },
+      grid: { left: 264, right: 12, top: 4, bottom: 44 },
       xAxis: {
         type: 'category',
-        data: [...columns],
-        axisLabel: { color: tones.ink, rotate: 45, fontSize: 12 },
+        data: [...alongDays(days)],
+        axisLabel: { color: tones.ink, fontSize: 12, hideOverlap: true },
         axisLine: { lineStyle: { color: tones.line } }
       },
       yAxis: {
         type: 'category',
         inverse: true,
-        data: rows.map(short),
-        axisLabel: { color: tones.ink, fontSize: 12, width: 250, overflow: 'truncate', interval: 0 },
+        data: rows.map(({ name }) => name),
+        axisLabel: {
+          color: tones.ink,
+          fontSize: 12,
+          interval: 0,
+          formatter: (name, row) => (rows[row]?.isHeading ? `{heading|${name}}` : short(name)),
+          rich: { heading: { fontSize: 13, fontWeight: 700, color: tones.ink } }
+        },
+        axisTick: { show: false },
         axisLine: { lineStyle: { color: tones.line } }
       },
       tooltip: {
         formatter: (params) => {
           const { value } = Array.isArray(params) ? (params[0] ?? { value: [] }) : params;
           const [column = 0, row = 0, strength = 0] = value as readonly number[];
-          return `${rows[row] ?? ''}, ${columns[column] ?? ''}: ${strengthWord(strength)}`;
+          return `${nameOf(row)}, ${dayText(days[column] ?? '')}: ${strengthWord(strength)}`;
         }
       },
       // The theme's colours as they are: only their weight says how strong.

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { coursesOf, testsOf } from '$lib/core/progress';
+  import { byCategory, coursesOf, summaryOf, testsOf } from '$lib/core/progress';
   import { daysLater } from '$lib/core/time';
   import {
     db,
@@ -21,13 +21,14 @@
   import { drawnAs } from '$lib/ui/lesson/drawn-as';
   import { LiveLibrary } from '$lib/ui/lesson/library.svelte';
   import { live } from '$lib/ui/live.svelte';
-  import { EFFECT_WORDS } from '$lib/words/causes';
-  import { CAUSE_WORDS, categoryName, outcomeText } from '$lib/words/checks';
+  import { categoryName, outcomeText } from '$lib/words/checks';
   import { dayText } from '$lib/words/dates';
   import { courseText, strengthWord, testText, testValue } from '$lib/words/progress';
   import HeatStrip from './HeatStrip.svelte';
+  import SummaryTable from './SummaryTable.svelte';
   import TermReportView from './TermReportView.svelte';
   import TestChart from './TestChart.svelte';
+  import TriedTable from './TriedTable.svelte';
 
   /** How one player came along: checks over time, tests, what is stuck, what helped, and the term's report. */
   let { player }: { player: Player } = $props();
@@ -77,11 +78,18 @@
   const seen = $derived(seenResults(results.current).filter(({ day }) => day >= from));
   const courses = $derived(coursesOf(library.checks, seen, clock.today));
   const tests = $derived(testsOf(library.checks, seen));
-  const stuck = $derived(courses.filter(({ stuckSince }) => stuckSince !== null));
   const days = $derived([...new Set(courses.flatMap((course) => course.days.map(({ day }) => day)))].sort());
+  const parts = $derived(byCategory(courses));
+  /** The strip's rows: each category, and below it its checks. */
+  const strip = $derived(
+    parts.flatMap(({ category, courses: mine }) => [
+      { name: categoryName(category, player.family), isHeading: true, days: [] },
+      ...mine.map((course) => ({ name: course.check.title, isHeading: false, days: course.days }))
+    ])
+  );
   const cells = $derived(
-    courses.flatMap((course, row) =>
-      course.days.map(({ day, strength }): [number, number, number] => [days.indexOf(day), row, strength])
+    strip.flatMap((one, row) =>
+      one.days.map(({ day, strength }): [number, number, number] => [days.indexOf(day), row, strength])
     )
   );
   const tried = $derived(
@@ -91,7 +99,6 @@
       clock.today
     ).toReversed()
   );
-  const titleOf = (checkId: string) => library.checks.find((check) => check.id === checkId)?.title ?? checkId;
   const who = $derived(
     drawnAs(
       player.family,
@@ -166,12 +173,23 @@
     <p><a class="btn act-next" href="/lesson/{player.id}">To the lesson</a></p>
   {:else}
     <div class="no-print parts">
+      <section aria-labelledby="stands">
+        <h2 id="stands">Where it stands</h2>
+        <SummaryTable
+          of="Category"
+          rows={parts.map(({ category, courses: mine }) => ({
+            id: category,
+            name: categoryName(category, player.family),
+            summary: summaryOf(mine)
+          }))}
+        />
+      </section>
       <section aria-labelledby="over-time">
         <h2 id="over-time">Checks over time</h2>
         <p class="soft">1 not yet, 2 with help, 3 mostly, 4 secure.</p>
         <HeatStrip
-          rows={courses.map(({ check }) => check.title)}
-          columns={days.map(dayText)}
+          rows={strip}
+          {days}
           {cells}
           label="{courses.length} checks of {player.name} over {days.length} days"
           saveAs={file}
@@ -191,16 +209,6 @@
           </table>
         </Fold>
       </section>
-      {#if stuck.length > 0}
-        <section aria-labelledby="stuck">
-          <h2 id="stuck">Stuck</h2>
-          <ul>
-            {#each stuck as course (course.check.id)}
-              <li data-stuck={course.check.id}><b>{course.check.title}</b> {courseText(course)}</li>
-            {/each}
-          </ul>
-        </section>
-      {/if}
       {#if tests.length > 0}
         <section aria-labelledby="tests">
           <h2 id="tests">Tests</h2>
@@ -208,7 +216,12 @@
             {#each tests as test (test.check.id)}
               <figure>
                 <figcaption>{testText(test)}</figcaption>
-                <TestChart {test} />
+                <TestChart
+                  check={test.check}
+                  lines={[{ name: test.check.title, points: test.points }]}
+                  label={testText(test)}
+                  saveAs={fileNamePart(test.check.title)}
+                />
                 <Fold name="test-{test.check.id}" title="As a table">
                   <table>
                     <tbody>
@@ -226,16 +239,7 @@
       {#if tried.length > 0}
         <section aria-labelledby="tried">
           <h2 id="tried">What was tried</h2>
-          <ul>
-            {#each tried as { remedy, effects, open } (remedy.id)}
-              <li>
-                {dayText(remedy.day)} <b>{titleOf(remedy.checkId)}</b>
-                {CAUSE_WORDS[remedy.cause]}: {remedy.remedy}
-                {effects.map(({ effect }) => EFFECT_WORDS[effect]).join(', then ')}
-                {open ? '(open)' : ''}
-              </li>
-            {/each}
-          </ul>
+          <TriedTable {tried} checks={library.checks} />
         </section>
       {/if}
     </div>
