@@ -6,8 +6,21 @@ test('a letter says what is known, names what is missing, and keeps the teacher�
   await openWithClass(page, '/letter/demo-01');
   const text = page.locator('[data-text]');
   await expect(text).toContainText('needs a 1/4 violin');
+  // It was decided five weeks ago, by what was measured then, and says so without limits and rules.
+  await expect(text).toContainText('was measured on 20 Oct 2026');
+  await expect(text).toContainText(
+    /the scroll of a 1\/4 comes to lie .*A 1\/2 still needs [\d.]+ cm more arm/
+  );
+  await expect(text).not.toContainText('your limit');
   // The name of the teacher is not set yet: nothing is copied with a hole in it.
-  await expect(page.getByRole('alert')).toContainText('“teacher” is missing: it comes from Settings.');
+  await expect(page.locator('[data-act=copy-letter]')).toBeDisabled();
+  const name = page.getByLabel('Your name is missing');
+  await name.fill('Ms Placeholder');
+  await expectAccessible(page);
+  await name.press('Enter');
+  await expect(text).toContainText('Ms Placeholder');
+  await expect(page.locator('[data-act=copy-letter]')).toBeEnabled();
+  await page.keyboard.press('Control+z');
   await expect(page.locator('[data-act=copy-letter]')).toBeDisabled();
   await page.getByText('The words of this letter').click();
   const template = page.getByLabel('Your template');

@@ -33,7 +33,7 @@ test('the day says who comes, what is due and what to bring; the week is planned
   await expect(thursday.locator('[data-behind]')).not.toContainText('…');
   await thursday.getByRole('link', { name: 'Thursday strings' }).click();
   await expect(page.locator('[data-category=bow-hand]')).toHaveAttribute('aria-pressed', 'true');
-  await expect(page.locator('[data-why]')).toContainText('Planned');
+  await expect(page.locator('[data-why]')).toContainText('planned');
   await page.goto('/lesson/demo-09');
   await expect(page.locator('[data-category=bow-hand]')).toHaveAttribute('aria-pressed', 'true');
   await expect(page.getByText('Planned for Thursday strings this week.')).toBeVisible();

@@ -13,6 +13,7 @@ export const LETTER_VALUES = {
   instrument: { means: 'the instrument', from: 'the record' },
   size: { means: 'the decided size', from: 'a decided size' },
   why: { means: 'why this size', from: 'measured lengths' },
+  measured: { means: 'when the size was decided', from: 'a decided size' },
   'look again': { means: 'when the size is looked at again', from: 'a decided size' },
   settings: { means: 'every setting with its mark', from: 'a kept set-up' },
   practice: { means: 'what is practised and how often', from: 'a lesson that set a practice' },
@@ -26,7 +27,7 @@ export const LETTER_VALUE_NAMES = Object.keys(LETTER_VALUES) as readonly LetterV
 export const LETTER_TEMPLATES: Readonly<Record<LetterKind, string>> = {
   size: `Dear family of {player},
 
-{player} was measured on {date} and needs a {size} {instrument}.
+{player} was measured on {measured} and needs a {size} {instrument}.
 
 Why: {why}
 

@@ -29,7 +29,8 @@ export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
 };
 
 /** What a player needs more of for the next larger size, by the test that it fails. */
-const LACK_WORDS: Readonly<Record<TestKind, string>> = {
+/** What a larger size asks for. */
+export const LACK_WORDS: Readonly<Record<TestKind, string>> = {
   landing: 'more arm',
   'arm-load': 'more reach of the bow arm',
   'peg-above-ear': 'more trunk under the ear',

@@ -14,6 +14,7 @@ import { each, exactly, id, landingRule, length, oneOf, text, ways, type RecordO
 /** Letters to families that a teacher can word anew. */
 export const LETTER_KINDS = ['size', 'set-up', 'practice'] as const;
 export type LetterKind = (typeof LETTER_KINDS)[number];
+export const TEACHER_NAME_LENGTH = 80;
 export const LETTER_LENGTH = 4000;
 
 const THEMES = ['light', 'dark', 'system'] as const;
@@ -109,7 +110,7 @@ export const settingsSchema = exactly(
     /** The teacher's own templates of letters, by kind; the usual ones where absent. */
     letters: each(LETTER_KINDS, () => string().max(LETTER_LENGTH)).optional(),
     /** Printed on the card. */
-    teacherName: text(80)
+    teacherName: text(TEACHER_NAME_LENGTH)
   })
 );
 export type Settings = RecordOf<typeof settingsSchema>;

@@ -53,6 +53,11 @@
         value={room.seen.length}
         aria-label="Seen"
       ></progress>
+      {#if room.at && room.category === null}
+        <p class="soft" data-why>
+          {categoryName(room.at, family)}: {room.planned ? 'planned for this week.' : 'most of them need it.'}
+        </p>
+      {/if}
       <span class="aside">
         <a class="btn act" href="/progress/{groupId}">Progress</a>
         <button
@@ -74,9 +79,6 @@
           >
         {/each}
       </div>
-      {#if room.category === null}
-        <p class="soft" data-why>{room.planned ? 'Planned for this week.' : 'Most of them need it.'}</p>
-      {/if}
       <label>
         <span class="sr-only">From where</span>
         <select

@@ -1,6 +1,11 @@
 <script lang="ts">
   import { changeSettings, db, DEFAULT_SETTINGS, getSettings, SETTINGS_FORM, type Player } from '$lib/data';
-  import { LETTER_KINDS, LETTER_LENGTH, type LetterKind } from '$lib/data/schema/settings';
+  import {
+    LETTER_KINDS,
+    LETTER_LENGTH,
+    TEACHER_NAME_LENGTH,
+    type LetterKind
+  } from '$lib/data/schema/settings';
   import { Action } from '$lib/ui/action.svelte';
   import Fold from '$lib/ui/Fold.svelte';
   import { live } from '$lib/ui/live.svelte';
@@ -41,6 +46,13 @@
       typed.drop(`letter.${mine}`);
     });
 
+  const teacher = $derived(typed.of('teacherName') ?? '');
+  const keepName = () =>
+    keeping.run(async () => {
+      await changeSettings(db, 'Changed the name on the card', { teacherName: teacher.trim() });
+      typed.entered('teacherName', teacher);
+    });
+
   async function copy() {
     try {
       await navigator.clipboard.writeText(letter.text);
@@ -74,7 +86,30 @@
     {#if !isWhole}
       <div class="wrong no-print" role="alert">
         {#each letter.missing as name (name)}
-          <p>“{name}” is missing: it comes from {LETTER_VALUES[name].from}.</p>
+          {#if name === 'teacher'}
+            <form
+              class="ways"
+              onsubmit={(event) => {
+                event.preventDefault();
+                void keepName();
+              }}
+            >
+              <label
+                >Your name is missing
+                <input
+                  class="field"
+                  maxlength={TEACHER_NAME_LENGTH}
+                  value={teacher}
+                  oninput={(event) => typed.type('teacherName', event.currentTarget.value)}
+                /></label
+              >
+              <button type="submit" class="btn act" disabled={keeping.busy || teacher.trim() === ''}
+                >Keep it</button
+              >
+            </form>
+          {:else}
+            <p>“{name}” is missing: it comes from {LETTER_VALUES[name].from}.</p>
+          {/if}
         {/each}
         {#each letter.unknown as name (name)}
           <p>“{name}” is nothing that a letter can say. See the list below.</p>
@@ -155,6 +190,13 @@
     padding: 1.5rem;
     border: 1px solid var(--line-strong);
     max-width: 46rem;
+  }
+  .wrong label {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.25rem 0.75rem;
+    color: var(--ink);
   }
   .wrong {
     border-left: 4px solid var(--stop);

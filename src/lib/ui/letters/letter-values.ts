@@ -1,5 +1,5 @@
 import { proposeSize } from '$lib/core/sizing';
-import { db, getSettings, lastPractised, newestFitOf } from '$lib/data';
+import { db, getSettings, lastPractised, newestFitOf, type Fit } from '$lib/data';
 import { loadCase, sizingQuestion } from '$lib/data/case';
 import { libraryFor, waysFor } from '$lib/data/library';
 import { clock } from '$lib/ui/clock.svelte';
@@ -8,7 +8,7 @@ import { dayText } from '$lib/words/dates';
 import { FAMILY_WORDS } from '$lib/words/families';
 import { homePoints } from '$lib/words/home';
 import type { LetterValue } from '$lib/words/letters';
-import { reasonSentences } from '$lib/words/sizing';
+import { whyForFamily } from '$lib/words/why-home';
 
 /** What letters can say of a player; what is not known is absent. Null for nobody. */
 export async function letterValues(
@@ -25,7 +25,12 @@ export async function letterValues(
     newestCards([playerId])
   ]);
   const fit = newestFitOf(player, known.fits);
-  const proposal = proposeSize(sizingQuestion(known));
+  /** By what was known on the day of the decision: the player has grown since. */
+  const why = ({ reason, size, readings, rule, instruments }: Fit) => {
+    const asked = { ...sizingQuestion(known), readings, instruments, ...(rule === null ? {} : { rule }) };
+    const proposal = proposeSize(asked);
+    return reason ?? (proposal ? whyForFamily(size, proposal, settings.unit) : '');
+  };
   const lesson = lastPractised(lessons);
   const checks = await libraryFor(player.family, settings, own, waysFor(settings, group));
   const points = homePoints(lesson?.practice ?? [], checks);
@@ -35,12 +40,9 @@ export async function letterValues(
     instrument: FAMILY_WORDS[player.family].toLowerCase(),
     date: dayText(clock.today),
     ...(settings.teacherName ? { teacher: settings.teacherName } : {}),
-    ...(fit ? { size: fit.size, 'look again': dayText(fit.nextLook) } : {}),
-    ...(fit?.reason
-      ? { why: fit.reason }
-      : fit && proposal?.proposal === fit.size
-        ? { why: reasonSentences(proposal, settings.unit).join(' ') }
-        : {}),
+    ...(fit
+      ? { size: fit.size, measured: dayText(fit.day), 'look again': dayText(fit.nextLook), why: why(fit) }
+      : {}),
     ...(card
       ? {
           settings: card.settings

@@ -26,18 +26,23 @@
   } = $props();
 
   const ROW_PX = 26;
-  const LONGEST = 40;
+  /** Room for the names: no more than a share of the chart, at so much a letter. */
+  const NAMES_PX = 264;
+  const NAMES_SHARE = 0.42;
+  const LETTER_PX = 6.5;
   /** How heavy the shade of each strength is, 1 to 4. */
   const WEIGHTS = [0.08, 0.22, 0.4, 0.62];
-  const short = (name: string) => (name.length > LONGEST ? `${name.slice(0, LONGEST - 1)}…` : name);
 
   function option(host: HTMLElement): ChartOption {
     const tones = tonesOf(host, ['ink', 'line']);
     const shades = shadesOf(host, 'fits', WEIGHTS);
+    const left = Math.min(NAMES_PX, NAMES_SHARE * host.clientWidth);
+    const most = Math.floor(left / LETTER_PX);
+    const short = (name: string) => (name.length > most ? `${name.slice(0, most - 1)}…` : name);
     const nameOf = (row: number) => rows[row]?.name ?? '';
     return {
       animation: false,
-      grid: { left: 264, right: 12, top: 4, bottom: 44 },
+      grid: { left, right: 12, top: 4, bottom: 44 },
       xAxis: {
         type: 'category',
         data: [...alongDays(days)],

@@ -36,8 +36,8 @@
             <span class="num">{secure} of {seen}</span>
           {/if}
         </td>
-        <td>{secureAfterText(daysToSecure)}</td>
-        <td class:stuck={stuck.length > 0}>{stuckText(stuck)}</td>
+        <td data-of="Time to secure: ">{secureAfterText(daysToSecure)}</td>
+        <td data-of="Stuck: " class:stuck={stuck.length > 0}>{stuckText(stuck)}</td>
       </tr>
     {/each}
   </tbody>
@@ -87,12 +87,28 @@
   a {
     text-decoration: underline;
     text-underline-offset: 0.2em;
-    display: inline-block;
+    display: block;
     padding-block: 0.65rem;
   }
   @media (max-width: 640px) {
-    .share {
+    thead {
       display: none;
+    }
+    tbody tr {
+      display: grid;
+      grid-template-columns: minmax(0, 1fr) auto;
+      padding-block: 0.35rem;
+    }
+    tbody :is(th, td) {
+      padding: 0;
+    }
+    tbody td:nth-child(n + 3) {
+      grid-column: 1 / -1;
+    }
+    [data-of]:not(:empty)::before {
+      content: attr(data-of);
+      color: var(--ink-soft);
+      font-weight: 400;
     }
   }
 </style>

@@ -56,4 +56,16 @@
   .num {
     white-space: nowrap;
   }
+  @media (max-width: 640px) {
+    thead {
+      display: none;
+    }
+    tbody tr {
+      display: grid;
+      padding-block: 0.35rem;
+    }
+    tbody :is(th, td) {
+      padding-block: 0;
+    }
+  }
 </style>

@@ -12,6 +12,7 @@
     UNDO_DELETION_MS,
     type Settings
   } from '$lib/data';
+  import { TEACHER_NAME_LENGTH } from '$lib/data/schema/settings';
   import { Action } from '$lib/ui/action.svelte';
   import { TypedTexts } from '$lib/ui/typed.svelte';
   import Choice from '$lib/ui/Choice.svelte';
@@ -92,7 +93,7 @@
       <span>My name, for the card</span>
       <input
         class="field"
-        maxlength="80"
+        maxlength={TEACHER_NAME_LENGTH}
         value={typed.of('teacherName') ?? chosen.teacherName}
         oninput={(event) => typed.type('teacherName', event.currentTarget.value)}
         onchange={(event) => rename(event.currentTarget.value)}
