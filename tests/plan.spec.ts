@@ -52,6 +52,10 @@ test('the day says who comes, what is due and what to bring; the week is planned
   const text = (await bytesOf(download)).toString();
   const events = new ICAL.Component(ICAL.parse(text) as unknown[]).getAllSubcomponents('vevent');
   expect(events.length).toBeGreaterThan(5);
+  // What is overdue stands at the lesson in which it comes up, not in the past.
+  const days = events.map((event) => String(event.getFirstPropertyValue('dtstart')));
+  expect(days.filter((day) => day < '2026-11-24')).toEqual([]);
+  expect(days).toContain('2026-11-26');
   for (const player of await stored(page, 'players'))
     if (player.name.length > 6) expect(text).not.toContain(player.name);
 });

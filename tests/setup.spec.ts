@@ -280,12 +280,12 @@ test('finger tapes follow the string and print at true scale; a set-up is shown 
     );
   await tuner.getByRole('button', { name: 'Tune by the microphone' }).click();
   await expect(tuner).toHaveAttribute('data-tuner', 'microphone');
-  expect(await states()).toEqual(['live']);
+  await expect.poll(states).toEqual(['live']);
   await tuner.getByRole('button', { name: 'Stop the tuner' }).click();
   await tuner.getByRole('button', { name: 'Tune by the microphone' }).click();
   await expect(tuner).toHaveAttribute('data-tuner', 'microphone');
   await page.getByText('Ready to play').click();
-  expect(await states()).toEqual(['ended', 'ended']);
+  await expect.poll(states).toEqual(['ended', 'ended']);
   await page.getByText('Ready to play').click();
   await tones.getByLabel('A at').fill('300');
   await tones.getByLabel('A at').press('Enter');

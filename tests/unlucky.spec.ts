@@ -158,6 +158,7 @@ test('pain gives up a clock that runs, and a forgotten clock asks before it coun
   await watch.click();
   await expect(page.getByText(/The clock ran 70 minutes. Was it forgotten/)).toBeVisible();
   await page.getByRole('button', { name: 'Yes, leave it out' }).click();
+  await expect(page.getByText(/The clock ran 70 minutes/)).toHaveCount(0);
   expect(await counts(page, 'checks')).toEqual([0]);
 });
 

@@ -39,7 +39,8 @@
     await attempt(async () => {
       const { calendarFile } = await import('$lib/print/calendar');
       const names = new Map(plan.players.map(({ id, name }) => [id, name]));
-      const text = calendarFile(plan.dues, names, { full, now: new Date() });
+      const dues = taken.map(({ due, on }) => ({ ...due, day: on }));
+      const text = calendarFile(dues, names, { full, now: new Date() });
       download(`jarvel-${clock.today}.ics`, 'text/calendar', text);
     });
   }
@@ -98,8 +99,8 @@
     <section aria-labelledby="calendar">
       <h2 id="calendar">For your calendar</h2>
       <p>
-        Everything that is due, with an alarm on the day before. Read in once more, it changes entries and
-        doubles none.
+        Everything that is due, at the lesson in which it comes up, with an alarm on the day before. Read in
+        once more, it changes entries and doubles none.
       </p>
       <p class="ways">
         <label class="check"><input type="checkbox" bind:checked={full} /> With full names</label>
