@@ -5,7 +5,8 @@ const PASSWORD = 'four bows in a row';
 
 async function saved(page: Page, password = ''): Promise<Buffer> {
   await page.goto('/files');
-  if (password) await page.getByLabel('Password, if it is to be locked').fill(password);
+  const copies = page.locator('[data-copies]');
+  if (password) await copies.getByLabel('Password, if it is to be locked').fill(password);
   const saving = page.waitForEvent('download');
   await page.locator('[data-act=save-copy]').click();
   return bytesOf(await saving);

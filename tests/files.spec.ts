@@ -39,6 +39,36 @@ test('a backup restored into an empty browser loses nothing', async ({ page, bro
   await context.close();
 });
 
+test('a backup is locked with a password, and opens with it only', async ({ page }) => {
+  await openNewPlayer(page, 'Ottilie Fernsby');
+  await page.goto('/files');
+  const backup = page.getByRole('region', { name: 'Backup', exact: true });
+  const password = backup.getByLabel('Password, if it is to be locked');
+  await password.fill('short');
+  await expect(backup.getByRole('button', { name: backupButton })).toBeDisabled();
+  await password.fill('four bows in a row');
+  const saving = page.waitForEvent('download');
+  await backup.getByRole('button', { name: backupButton }).click();
+  const download = await saving;
+  expect(download.suggestedFilename()).toBe('jarvel-backup-2026-11-24-locked.json');
+  expect((await bytesOf(download)).toString()).not.toContain('Fernsby');
+  // Nothing of the password stays on the screen.
+  await expect(password).toHaveValue('');
+  await backup
+    .getByLabel('Restore a backup…')
+    .last()
+    .setInputFiles(await download.path());
+  const opening = backup.getByLabel('Password of the file');
+  await opening.fill('three bows in a row');
+  await opening.press('Enter');
+  await expect(backup.getByRole('alert')).toContainText('The password is not the one');
+  await expectAccessible(page);
+  await opening.fill('four bows in a row');
+  await opening.press('Enter');
+  await expect(backup.getByRole('row', { name: /Players/ })).toContainText('1');
+  await expect(backup.getByRole('alert')).toHaveCount(0);
+});
+
 test('a wrong file gets a sentence that names the place, and changes nothing', async ({ page }) => {
   await openNewPlayer(page, 'Stays Here');
   await page.goto('/files');

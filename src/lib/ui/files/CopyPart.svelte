@@ -4,12 +4,14 @@
   import type { MergePreview, Scope } from '$lib/data/exchange';
   import type { MergePick } from '$lib/data/merge';
   import { Action } from '$lib/ui/action.svelte';
-  import { download, fileNamePart } from '$lib/ui/download';
+  import { fileNamePart } from '$lib/ui/download';
   import { live } from '$lib/ui/live.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
-  import FilePick from './FilePick.svelte';
+  import LockField from './LockField.svelte';
   import MergeTable from './MergeTable.svelte';
+  import SafeFilePick from './SafeFilePick.svelte';
+  import { isPassword, saveFile } from './save-file';
 
   /** Files from and to another teacher's copy: handed over whole, by group or by player, locked or not, and merged. */
   const players = live<readonly Player[]>(() => db.players.orderBy('name').toArray(), []);
@@ -30,26 +32,19 @@
         : (players.current.find(({ id }) => id === scope.playerId)?.name ?? 'player')
   );
 
-  const lockable = globalThis.isSecureContext;
   let password = $state('');
   const saving = new Action();
   const save = () =>
     saving.run(async () => {
       const { writeCopy } = await import('$lib/data/exchange');
-      const text = JSON.stringify(await writeCopy(db, scope));
-      const name = `jarvel-${password === '' ? '' : 'locked-'}${password === '' ? fileNamePart(named) : 'copy'}.json`;
-      if (password === '') download(name, 'application/json', text);
-      else {
-        const { lockText } = await import('$lib/data/lock');
-        download(name, 'application/json', await lockText(text, password));
-      }
+      await saveFile(
+        { name: `jarvel-${fileNamePart(named)}.json`, lockedName: 'jarvel-locked-copy.json' },
+        await writeCopy(db, scope),
+        password
+      );
       password = '';
     });
 
-  let problem = $state('');
-  /** A locked file that waits for its password. */
-  let locked = $state<string | null>(null);
-  let opening = $state('');
   let file = $state.raw<Backup | null>(null);
   let preview = $state.raw<MergePreview | null>(null);
   /** Which part of the file is merged. */
@@ -58,45 +53,22 @@
   const merging = new Action();
 
   function startAnew() {
-    problem = opening = '';
-    locked = file = preview = null;
+    file = preview = null;
     picks = new Map();
   }
 
-  async function read(text: string) {
+  async function read(text: string): Promise<string | null> {
     const [{ readBackup }, { previewMerge }] = await Promise.all([
       import('$lib/data/backup'),
       import('$lib/data/exchange')
     ]);
     const found = readBackup(text);
-    if (!found.ok) {
-      problem = found.problem;
-      return;
-    }
+    if (!found.ok) return found.problem;
     file = found.backup;
     part = 'all';
     preview = await previewMerge(db, found.backup, { kind: 'all' });
+    return null;
   }
-  async function pick(picked: File) {
-    startAnew();
-    await attempt(async () => {
-      const text = await picked.text();
-      const { isLocked } = await import('$lib/data/lock');
-      if (isLocked(text)) locked = text;
-      else await read(text);
-    });
-  }
-  const unlock = () =>
-    merging.run(async () => {
-      const { unlockText } = await import('$lib/data/lock');
-      const opened = await unlockText(locked ?? '', opening);
-      if (!opened.ok) {
-        problem = opened.problem;
-        return;
-      }
-      startAnew();
-      await read(opened.text);
-    });
   async function takePart(choice: string) {
     const shown = file;
     if (!shown) return;
@@ -131,42 +103,16 @@
         {#each players.current as { id, name } (id)}<option value="p:{id}">{name}</option>{/each}
       </select></label
     >
-    {#if lockable}
-      <label
-        >Password, if it is to be locked
-        <input class="field" type="password" autocomplete="new-password" bind:value={password} /></label
-      >
-    {:else}
-      <p class="soft">This connection is not secure, so the browser can’t lock files here.</p>
-    {/if}
+    <LockField bind:password />
     <button
       type="button"
       class="btn act"
       data-act="save-copy"
-      disabled={saving.busy || (password !== '' && password.length < 8)}
+      disabled={saving.busy || !isPassword(password)}
       onclick={save}>{saving.busy ? 'Writing…' : 'Save the file'}</button
     >
   </div>
-  {#if password !== '' && password.length < 8}<p class="soft">A password needs at least 8 characters.</p>{/if}
-  <p class="row"><FilePick label="Read in another copy…" accept="application/json,.json" onpick={pick} /></p>
-  {#if problem !== ''}<p class="problem" role="alert">{problem}</p>{/if}
-  {#if locked !== null}
-    <form
-      class="row"
-      onsubmit={(event) => {
-        event.preventDefault();
-        void unlock();
-      }}
-    >
-      <label
-        >Password of the file
-        <input class="field" type="password" autocomplete="off" required bind:value={opening} /></label
-      >
-      <button type="submit" class="btn act" disabled={merging.busy}
-        >{merging.busy ? 'Opening…' : 'Open it'}</button
-      >
-    </form>
-  {/if}
+  <div class="row"><SafeFilePick label="Read in another copy…" onstart={startAnew} ontext={read} /></div>
   {#if preview}
     <div class="preview" role="region" aria-label="What merging would change">
       {#if file && file.tables.players.length > 1}
@@ -212,12 +158,6 @@
   label {
     display: grid;
     max-width: 20rem;
-  }
-  .problem {
-    border-left: 4px solid var(--stop);
-    padding: 0.5rem 1rem;
-    color: var(--stop);
-    font-weight: 550;
   }
   .preview {
     border-left: 4px solid var(--next);
