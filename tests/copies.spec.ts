@@ -5,7 +5,7 @@ const PASSWORD = 'four bows in a row';
 
 async function saved(page: Page, password = ''): Promise<Buffer> {
   await page.goto('/files');
-  const copies = page.locator('[data-copies]');
+  const copies = page.locator('[data-files=other-copy]');
   if (password) await copies.getByLabel('Password, if it is to be locked').fill(password);
   const saving = page.waitForEvent('download');
   await page.locator('[data-act=save-copy]').click();

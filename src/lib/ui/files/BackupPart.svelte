@@ -6,6 +6,7 @@
   import { status } from '$lib/ui/shell/status.svelte';
   import { dayText } from '$lib/words/dates';
   import { TABLE_WORDS } from '$lib/words/tables';
+  import FilePart from './FilePart.svelte';
   import LockField from './LockField.svelte';
   import SafeFilePick from './SafeFilePick.svelte';
   import { isPassword, saveFile } from './save-file';
@@ -55,8 +56,7 @@
   const onlyHere = $derived(changes.reduce((sum, one) => sum + one.onlyHere, 0));
 </script>
 
-<section aria-labelledby="backup">
-  <h2 id="backup">Backup</h2>
+<FilePart id="backup" title="Backup">
   <p>All players, lengths, sizes, set-ups, checks and settings in one file.</p>
   <div class="row">
     <LockField bind:password />
@@ -112,27 +112,9 @@
       </p>
     </div>
   {/if}
-</section>
+</FilePart>
 
 <style>
-  section {
-    border-top: 1px solid var(--ink);
-    padding-top: 0.75rem;
-    display: grid;
-    gap: 0.6rem;
-  }
-  .row {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.75rem;
-    align-items: end;
-  }
-  .preview {
-    border-left: 4px solid var(--next);
-    padding: 0.5rem 1rem;
-    display: grid;
-    gap: 0.6rem;
-  }
   table {
     max-width: 40rem;
   }

@@ -8,6 +8,7 @@
   import { live } from '$lib/ui/live.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
+  import FilePart from './FilePart.svelte';
   import LockField from './LockField.svelte';
   import MergeTable from './MergeTable.svelte';
   import SafeFilePick from './SafeFilePick.svelte';
@@ -88,8 +89,7 @@
   }
 </script>
 
-<section aria-labelledby="other-copy" data-copies>
-  <h2 id="other-copy">Another teacher</h2>
+<FilePart id="other-copy" title="Another teacher">
   <p>
     Hand over a player, a group or everything as a file; read in there, it is merged. What both of you changed
     is shown side by side.
@@ -140,29 +140,11 @@
       </p>
     </div>
   {/if}
-</section>
+</FilePart>
 
 <style>
-  section {
-    border-top: 1px solid var(--ink);
-    padding-top: 0.75rem;
-    display: grid;
-    gap: 0.6rem;
-  }
-  .row {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.75rem;
-    align-items: end;
-  }
   label {
     display: grid;
     max-width: 20rem;
-  }
-  .preview {
-    border-left: 4px solid var(--next);
-    padding: 0.5rem 1rem;
-    display: grid;
-    gap: 0.6rem;
   }
 </style>

@@ -5,6 +5,7 @@
   import { status } from '$lib/ui/shell/status.svelte';
   import BackupPart from './BackupPart.svelte';
   import CopyPart from './CopyPart.svelte';
+  import FilePart from './FilePart.svelte';
   import PlayerImport from './PlayerImport.svelte';
 
   /** Files in and out: the whole record as a backup, players as a list. Nothing is written before its preview. */
@@ -36,8 +37,7 @@
 
   <CopyPart />
 
-  <section aria-labelledby="players-list">
-    <h2 id="players-list">Players as a list</h2>
+  <FilePart id="players-list" title="Players as a list">
     <p>
       A CSV file for a spreadsheet. Columns: Name, Birth month, Growth curve, Instrument, Group, Notes, Photos
       allowed. Only the name must be there.
@@ -50,7 +50,7 @@
       action={(count) => `Add ${count} ${count === 1 ? 'player' : 'players'}`}
       onplayers={addAll}
     />
-  </section>
+  </FilePart>
 </div>
 
 <style>
@@ -59,17 +59,5 @@
     max-width: 56rem;
     display: grid;
     gap: 1.25rem;
-  }
-  section {
-    border-top: 1px solid var(--ink);
-    padding-top: 0.75rem;
-    display: grid;
-    gap: 0.6rem;
-  }
-  .row {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.75rem;
-    align-items: center;
   }
 </style>

@@ -140,9 +140,11 @@
     border-bottom: 1px solid var(--line);
   }
   a {
+    flex: 0 0 11rem;
+    padding-block: 0.7rem;
     text-decoration: underline;
     text-underline-offset: 0.2em;
-    line-height: 2.75rem;
+    overflow-wrap: anywhere;
   }
   .text {
     flex: 1 1 20rem;
