@@ -95,7 +95,17 @@ test('a cello is dragged, held and solved, adjusted by looks, kept and put on a 
 
   await page.getByLabel(/^Peg away from its place/).fill('25 mm');
   const before = parseFloat(await value(page, 'pin').inputValue());
+  // The place is tapped on the figure, then one of the few pictures of what is seen there.
+  await loop(page).locator('[data-spot=leftEar]').click();
+  await expect(loop(page).locator('[data-seen^=seated]')).toHaveCount(2);
+  await expect(loop(page).locator('[data-seen=seated-peg-high]')).toBeFocused();
+  await loop(page).locator('[data-spot=leftEar]').click();
+  await expect(loop(page).locator('[data-seen^=seated]')).toHaveCount(8);
+  await loop(page).locator('[data-spot=leftEar]').click();
   await see(page, 'seated-peg-high');
+  // The change stands where it is made, and everything can be seen again.
+  await expect(loop(page).locator('[data-tag=pinTip]')).toHaveText(/^Endpin − \d/);
+  await expect(loop(page).locator('[data-seen^=seated]')).toHaveCount(8);
   await expect(loop(page).getByRole('status')).toContainText(/Endpin .* less\. Change it, then look again/);
   const after = parseFloat(await value(page, 'pin').inputValue());
   // 25 mm by the cosine of some 30 degrees: 29 mm.
@@ -194,11 +204,12 @@ test('a violin’s rest is adjusted by looks, and what no number mends gets a hi
   await own.getByLabel('Highest of Shoulder rest').press('Enter');
   await own.getByLabel('Name of Shoulder rest').fill('Tall bridge');
   await own.getByLabel('Name of Shoulder rest').press('Enter');
+  // A row is found by the name that was stored.
+  await expect(own.getByLabel('Kind of Tall bridge')).toBeVisible();
   await add.click();
   await own.getByLabel('Kind of Shoulder rest').selectOption({ label: 'Chin rest' });
   await own.getByLabel('Name of Shoulder rest').fill('Low side rest');
   await own.getByLabel('Name of Shoulder rest').press('Enter');
-  // The name in the label is the one that was stored.
   await expect(own.getByLabel('Highest of Low side rest')).toBeVisible();
   await expect(own.getByLabel('Widest of Low side rest')).toHaveCount(0);
   await page.goto('/fit/violin-player');

@@ -61,6 +61,15 @@ const AT_THE_END: Readonly<Partial<Record<SettingId, string>>> = {
 const byText = (id: SettingId, value: number, unit: LengthUnit) =>
   unitOf(id) === 'deg' ? `${Math.round(value)}°` : settingText(id, value, unit);
 
+/** One change in a few characters, to stand at its place: `Endpin − 2.9 cm`. */
+export function changeTag(
+  { setting, from, to }: Extract<Step, { kind: 'change' }>,
+  unit: LengthUnit
+): string {
+  const by = byText(setting, Math.abs(to - from), unit);
+  return `${SETTING_WORDS[setting].name} ${to > from ? '+' : '−'} ${by}`;
+}
+
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 /** What to do after a look, in a sentence or two. */

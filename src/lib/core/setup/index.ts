@@ -102,7 +102,7 @@ export {
 } from './kinds';
 export { asDrawn } from './as-drawn';
 export { withOwn, withOwnValue } from './own-values';
-export { SEEN_PICTURES, type SeenPicture } from './pictures';
+export { LOOK_VIEWS, SEEN_PICTURES, SETTING_SPOTS, spotOf, type SeenPicture } from './pictures';
 export {
   driftAt,
   furthestDrift,

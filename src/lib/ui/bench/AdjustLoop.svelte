@@ -6,6 +6,7 @@
     HOLDS,
     pinForPeg,
     SEEN_PICTURES,
+    spotOf,
     seenAtLook,
     seenFor,
     stepAfter,
@@ -21,6 +22,7 @@
   import { SETTING_WORDS, settingText } from '$lib/words/setup';
   import { SEEN_WORDS, stepSentence } from '$lib/words/setup-looks';
   import type { Bench } from './bench.svelte';
+  import LoopFigure from './LoopFigure.svelte';
 
   /** Look, change one thing, look again: what is seen is picked from pictures, and one change follows. */
   let { bench, player, kind }: { bench: Bench; player: Player; kind: SetupKind } = $props();
@@ -34,6 +36,10 @@
   const askedName = $derived(
     asked !== null && asked in SETTING_WORDS ? SETTING_WORDS[asked as SettingId].name.toLowerCase() : null
   );
+  /** The place on the figure that was tapped; all of them without one. */
+  let at = $state<string | null>(null);
+  const shown = $derived(options.filter(({ id }) => at === null || spotOf(id) === at));
+  const numberOf = (id: string) => options.findIndex((option) => option.id === id) + 1;
   const looks = $derived(bench.setup.looks);
   const stopped = $derived(bench.pains.length > 0);
   const noting = new Action();
@@ -41,6 +47,7 @@
   let last = $state.raw<{ readonly seen: string; readonly step: Step } | null>(null);
   let missed = $state('');
   let answer: HTMLElement | undefined = $state();
+  let pictures: HTMLElement | undefined = $state();
 
   /** A peg whose distance from the ear was read needs no search. */
   function exactFor(seen: string): number | undefined {
@@ -76,8 +83,15 @@
     if (!noted) return;
     last = { seen, step };
     missed = '';
+    at = null;
     await tick();
     answer?.focus();
+  }
+
+  async function goTo(spot: string) {
+    at = at === spot ? null : spot;
+    await tick();
+    pictures?.querySelector<HTMLElement>('[data-seen]')?.focus();
   }
 
   function keydown(event: KeyboardEvent) {
@@ -111,39 +125,58 @@
         {/if}
       </p>
     {:else}
-      <p class="soft">Play a few notes, look, and tap what you see. One change follows; then look again.</p>
+      <p class="soft">
+        Play a few notes, look, tap the place on the figure and then what you see there. One change follows;
+        then look again.
+      </p>
     {/if}
-    <ul>
-      {#each options as { id }, index (id)}
-        {@const shown = SEEN_PICTURES[id]}
+    <div class="look">
+      <LoopFigure
+        {bench}
+        family={player.family}
+        {kind}
+        options={options.map(({ id }) => id)}
+        {at}
+        step={last?.step ?? null}
+        onpick={goTo}
+      />
+      <ul bind:this={pictures}>
+        {#each shown as { id } (id)}
+          {@const picture = SEEN_PICTURES[id]}
+          <li>
+            <button
+              type="button"
+              class="btn act"
+              class:asked={isAsked(id)}
+              data-seen={id}
+              onclick={() => see(id)}
+            >
+              {#if picture && bench.setup.instrument}
+                <SeenPicture
+                  family={player.family}
+                  readings={bench.setup.readings}
+                  instrument={bench.setup.instrument}
+                  pose={picture.pose}
+                  view={VIEWS[picture.view]}
+                  changes={picture.changes}
+                />
+              {/if}
+              <span><span class="key">{numberOf(id)}</span> {SEEN_WORDS[id]?.text}</span>
+            </button>
+          </li>
+        {/each}
+        {#if at !== null}
+          <li>
+            <button type="button" class="btn act holds" onclick={() => (at = null)}>Everything to see</button>
+          </li>
+        {/if}
         <li>
-          <button
-            type="button"
-            class="btn act"
-            class:asked={isAsked(id)}
-            data-seen={id}
-            onclick={() => see(id)}
-          >
-            {#if shown && bench.setup.instrument}
-              <SeenPicture
-                family={player.family}
-                readings={bench.setup.readings}
-                instrument={bench.setup.instrument}
-                pose={shown.pose}
-                view={VIEWS[shown.view]}
-                changes={shown.changes}
-              />
-            {/if}
-            <span><span class="key">{index + 1}</span> {SEEN_WORDS[id]?.text}</span>
+          <button type="button" class="btn act holds" data-seen="holds" onclick={() => see(HOLDS)}>
+            <span><span class="key">0</span> Nothing: it holds</span>
           </button>
         </li>
-      {/each}
-      <li>
-        <button type="button" class="btn act holds" data-seen="holds" onclick={() => see(HOLDS)}>
-          <span><span class="key">0</span> Nothing: it holds</span>
-        </button>
-      </li>
-    </ul>
+      </ul>
+    </div>
     {#if kind === 'seated'}
       <label class="missed">
         Peg away from its place behind the ear, if you read it
@@ -177,8 +210,6 @@
 <style>
   .asked {
     border-width: 3px;
-  }
-  .asked {
     scroll-margin-block: 12rem;
   }
   .loop {
@@ -190,6 +221,18 @@
   h3 {
     font-weight: 700;
     font-size: 1.1rem;
+  }
+  .look {
+    --scene-most: 26rem;
+    display: grid;
+    grid-template-columns: minmax(0, 2fr) minmax(0, 3fr);
+    gap: 1rem 1.5rem;
+    align-items: start;
+  }
+  @media (max-width: 640px) {
+    .look {
+      grid-template-columns: minmax(0, 1fr);
+    }
   }
   ul {
     display: grid;

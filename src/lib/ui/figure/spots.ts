@@ -1,3 +1,23 @@
+/** A thing to look at on a figure. */
+export interface FigureSpot {
+  readonly id: string;
+  /** The figure's own name of the place. */
+  readonly spot: string;
+  /** What stands in it: a number, or a few. */
+  readonly text: string;
+  readonly sign?: string;
+  /** What it is, for those who do not see it. */
+  readonly label: string;
+  readonly mark?: 'open' | 'there' | 'part' | 'amiss';
+  readonly isCurrent: boolean;
+}
+
+/** Words at a place of a figure. */
+export interface FigureTag {
+  readonly spot: string;
+  readonly text: string;
+}
+
 /** A place on a picture, as shares of its width and height. */
 export interface Place {
   readonly id: string;
