@@ -219,6 +219,32 @@ test('a violin’s rest is adjusted by looks, and what no number mends gets a hi
   await expect(value(page, 'chinRest')).toHaveValue('25 mm');
 });
 
+test('a sponge, a pad or nothing under the back have their own settings, looks and card', async ({
+  page
+}) => {
+  await decidedPlayer(page, 'violin', '1/2', { height: 1330, neckGap: 72 });
+  await page.getByText('Sponge with band', { exact: true }).click();
+  await expect(page.locator('[data-setting=restWidth]')).toHaveCount(0);
+  await expect(page.locator('[data-setting=lift]')).toContainText('Sponge');
+  await page.getByRole('slider', { name: 'Sponge', exact: true }).press('ArrowUp');
+  await expect(
+    page.locator('[data-setting=lift]').getByRole('button', { name: 'as computed' })
+  ).toBeVisible();
+  await see(page, 'rest-scroll-droops');
+  await expect(loop(page).getByRole('status')).toContainText('First seat it further back');
+  await page.getByLabel('Mark for Sponge at').fill('chalk dot');
+  await expectAccessible(page);
+  await page.locator('[data-act=keep-setup]').click();
+  const card = page.getByRole('article', { name: 'Card of Test violin' });
+  await expect(card).toContainText('Sponge at');
+  await expect(card).not.toContainText('Rest width');
+  await page.getByText('No rest', { exact: true }).click();
+  await expect(page.getByText(/Nothing under the back/i)).toBeVisible();
+  await see(page, 'rest-head-tips');
+  await expect(loop(page).getByRole('status')).toContainText(/^\s*Chin rest .* more/);
+  await expect(page.locator('[data-setting]')).toHaveCount(1);
+});
+
 test('a group’s room sheet has each player’s set-up, and prints', async ({ page }) => {
   await openWithClass(page, '/players');
   await page.getByText('Room sheets').click();

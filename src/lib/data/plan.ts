@@ -2,6 +2,7 @@ import { focusOf, strengthOf, type CheckCategory } from '$lib/core/checks';
 import type { Family } from '$lib/core/instruments';
 import { isOverdue, type KitItem } from '$lib/core/kit';
 import { behindIn, mostAskedFor, type Due, type InCategory } from '$lib/core/plan';
+import { supportOf, type RestSupport } from '$lib/core/setup';
 import type { IsoDay } from '$lib/core/time';
 import { groupByPlayer, newestFirst, newestFitOf } from './case';
 import { newestByCheck, seenResults } from './checks';
@@ -78,7 +79,7 @@ export async function standingIn(
 export type ToBring = { readonly count: number } & (
   | { readonly what: 'size'; readonly size: string; readonly family: Family }
   | { readonly what: 'stool'; readonly mm: number }
-  | { readonly what: 'rest'; readonly kind: 'pad' | 'shoulder-rest' }
+  | { readonly what: 'rest'; readonly kind: Exclude<RestSupport, 'none'> }
   | { readonly what: 'kit'; readonly item: KitItem }
 );
 type Thing = ToBring extends infer One ? (One extends ToBring ? Omit<One, 'count'> : never) : never;
@@ -96,20 +97,14 @@ export async function toBring(db: Database, players: readonly Player[]): Promise
     const { id, family } = player;
     const fit = newestFitOf(player, fitsOf.get(id));
     const setup = newestFirst((setupsOf.get(id) ?? []).filter((one) => one.family === family))[0];
+    const support = setup?.kind === 'rest' ? supportOf(setup) : 'none';
     const stool = setup?.kind === 'seated' ? setup.settings.seat.value : 0;
     return [
       ...(fit ? [{ what: 'size' as const, size: fit.size, family }] : []),
       ...(stool > 0
         ? [{ what: 'stool' as const, mm: Math.round(stool / STOOL_STEP_MM) * STOOL_STEP_MM }]
         : []),
-      ...(setup?.kind === 'rest'
-        ? [
-            {
-              what: 'rest' as const,
-              kind: setup.choices.school === 'pad' ? ('pad' as const) : ('shoulder-rest' as const)
-            }
-          ]
-        : []),
+      ...(support === 'none' ? [] : [{ what: 'rest' as const, kind: support }]),
       ...kitGaps(player)
         .filter(({ state }) => state === 'missing')
         .map(({ item }) => ({ what: 'kit' as const, item }))

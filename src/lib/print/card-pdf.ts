@@ -121,11 +121,21 @@ function drawing(
   if (shown.kind !== 'back') return;
   const at = ([footX, footY]: readonly [number, number]) =>
     [leftMm + footX * scale, upperMm + footY * scale] as const;
-  const [shoulder, chest] = [at(shown.shoulderFoot), at(shown.chestFoot)];
+  const { on } = shown;
+  if (on.kind === 'bare') return;
+  if (on.kind === 'cushion') {
+    for (const [i, place] of (on.band ?? []).entries()) {
+      const before = on.band?.[i - 1];
+      if (before) pen.line(at(before), at(place), { thickness: 1, color: WARM });
+    }
+    pen.dot(...at(on.at), on.radiusMm * scale, { edge: WARM, fill: rgb(0.93, 0.86, 0.8) });
+    return;
+  }
+  const [shoulder, chest] = [at(on.shoulderFoot), at(on.chestFoot)];
   pen.line(shoulder, chest, { thickness: 3, color: WARM, opacity: 0.4 });
   for (const [place, high] of [
-    [shoulder, shown.highEnd === 'shoulder'],
-    [chest, shown.highEnd === 'chest']
+    [shoulder, on.highEnd === 'shoulder'],
+    [chest, on.highEnd === 'chest']
   ] as const)
     pen.dot(...place, high ? 4 : 3, { edge: WARM, fill: high ? WARM : rgb(1, 1, 1) });
 }

@@ -43,8 +43,10 @@ describe('cardOf', () => {
       'blue sticker at the foot'
     );
     if (made.drawing.kind !== 'back') throw new Error('no back');
-    expect(made.drawing.shoulderFoot[0]).toBeGreaterThan(0);
-    expect(made.drawing.chestFoot[0]).toBeLessThan(0);
+    const { on } = made.drawing;
+    if (on.kind !== 'rest') throw new Error('no rest');
+    expect(on.shoulderFoot[0]).toBeGreaterThan(0);
+    expect(on.chestFoot[0]).toBeLessThan(0);
   });
 
   it('speaks inches, and leaves out what is not there', () => {

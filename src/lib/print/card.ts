@@ -3,7 +3,6 @@ import { DRILLS, type Check } from '$lib/core/checks';
 import type { PictureQuestion, ViewName } from '$lib/core/figure';
 import {
   dimensionsOf,
-  footPlace,
   type DimensionOverrides,
   type Family,
   type NominalInstrument
@@ -13,9 +12,11 @@ import {
   asDrawn,
   handWidthsOf,
   highEndOf,
-  SETTING_IDS,
+  onBack,
+  settingsInUse,
+  supportOf,
   type Arrangement,
-  type HighEnd,
+  type OnBack,
   type Setting,
   type SettingId,
   type SetupKind
@@ -32,8 +33,8 @@ import {
   PLACING_WORDS,
   REST_SCHOOL_WORDS,
   SCROLL_WORDS,
-  SETTING_WORDS,
-  settingText
+  settingText,
+  settingWords
 } from '$lib/words/setup';
 
 /** Everything that a player's card says, ready for the screen and for paper. */
@@ -57,14 +58,12 @@ export const CARD_DETAIL = { back: 0.8, player: 0.16 } as const;
 
 /** What is drawn on a card. */
 export type CardDrawing =
-  /** The back of the instrument with the feet of the rest, mm; y downward from the top of the body. */
+  /** The back of the instrument with what lies on it. */
   | {
       readonly kind: 'back';
       readonly family: Family;
       readonly of: NominalInstrument;
-      readonly shoulderFoot: readonly [x: number, y: number];
-      readonly chestFoot: readonly [x: number, y: number];
-      readonly highEnd: HighEnd;
+      readonly on: OnBack;
     }
   /** The player with the instrument as it is set, from the left. */
   | { readonly kind: 'player'; readonly question: PictureQuestion; readonly view: ViewName };
@@ -106,8 +105,7 @@ export function cardOf({
 }
 
 /** The settings that are put on a card, by kind. */
-const ON_CARD: Readonly<Record<SetupKind, readonly SettingId[]>> = {
-  rest: SETTING_IDS.rest.filter((id) => id !== 'tilt'),
+const ON_CARD: Readonly<Record<Exclude<SetupKind, 'rest'>, readonly SettingId[]>> = {
   seated: ['seat', 'pin', 'angle', 'anchor'],
   standing: ['pin', 'lean', 'stool']
 };
@@ -115,11 +113,13 @@ const ON_CARD: Readonly<Record<SetupKind, readonly SettingId[]>> = {
 /** A set-up's settings as they are read, each with its mark. */
 export function settingLines(setup: Setup, unit: LengthUnit): Card['settings'] {
   const settings = setup.settings as Readonly<Partial<Record<SettingId, Setting>>>;
-  return ON_CARD[setup.kind].flatMap((id) => {
+  const ids =
+    setup.kind === 'rest' ? settingsInUse(setup).filter((id) => id !== 'tilt') : ON_CARD[setup.kind];
+  return ids.flatMap((id) => {
     const setting = settings[id];
     if (!setting || (id === 'stool' && setting.value === 0)) return [];
     return [
-      { name: SETTING_WORDS[id].name, value: settingText(id, setting.value, unit), mark: setting.mark }
+      { name: settingWords(setup, id).name, value: settingText(id, setting.value, unit), mark: setting.mark }
     ];
   });
 }
@@ -131,7 +131,7 @@ export function setupNotes(setup: Setup): readonly string[] {
     const highEnd = highEndOf(settings.shoulderFoot.value, settings.chestFoot.value);
     return [
       `${REST_SCHOOL_WORDS[choices.school].name}; chin rest ${MOUNT_WORDS[choices.mount]}. ${SCROLL_WORDS[choices.scroll]}.`,
-      `Shoulder rest: ${HIGH_END_WORDS[highEnd]}.`
+      ...(supportOf(setup) === 'shoulder-rest' ? [`Shoulder rest: ${HIGH_END_WORDS[highEnd]}.`] : [])
     ];
   }
   if (setup.kind === 'standing') return [`Bow hold: ${BOW_HOLD_WORDS[setup.choices.bowHold]}.`];
@@ -146,21 +146,13 @@ export function setupNotes(setup: Setup): readonly string[] {
   return [`${ANCHORING_WORDS[anchoring]}; ${PLACING_WORDS[placing].name.toLowerCase()}.`, ...hands];
 }
 
-/** The picture of a set-up: the instrument's back with the rest's feet, or the player as it is set. */
+/** The picture of a set-up: the instrument's back with what lies on it, or the player as it is set. */
 export function setupDrawing(
   setup: Arrangement & Pick<Setup, 'family' | 'basis'>,
   instrument: NominalInstrument
 ): CardDrawing {
   if (setup.kind === 'rest') {
-    const { settings } = setup;
-    return {
-      kind: 'back',
-      family: setup.family,
-      of: instrument,
-      shoulderFoot: footPlace(instrument, settings.shoulderFootAlong.value, 'right'),
-      chestFoot: footPlace(instrument, settings.chestFootAlong.value, 'left'),
-      highEnd: highEndOf(settings.shoulderFoot.value, settings.chestFoot.value)
-    };
+    return { kind: 'back', family: setup.family, of: instrument, on: onBack(setup, instrument) };
   }
   const { lengths } = setup.basis;
   const read = Object.fromEntries(Object.entries(lengths).map(([id, mm]) => [id, [mm]]));

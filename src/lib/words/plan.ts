@@ -25,6 +25,12 @@ export const DUE_WORDS: Readonly<Record<DueKind, string>> = {
   return: 'Lent thing is due back'
 };
 
+const SUPPORT_WORDS: Readonly<Record<Extract<ToBring, { what: 'rest' }>['kind'], string>> = {
+  'shoulder-rest': 'shoulder rest',
+  pad: 'pad',
+  sponge: 'sponge with band'
+};
+
 /** A thing to bring, with how many. */
 export function bringText(thing: ToBring, unit: LengthUnit): string {
   const of = (): string => {
@@ -34,7 +40,7 @@ export function bringText(thing: ToBring, unit: LengthUnit): string {
       case 'stool':
         return `stool of ${formatLength(thing.mm, unit)}`;
       case 'rest':
-        return thing.kind === 'pad' ? 'pad' : 'shoulder rest';
+        return SUPPORT_WORDS[thing.kind];
       case 'kit':
         return KIT_WORDS[thing.item].toLowerCase();
     }

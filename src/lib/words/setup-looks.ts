@@ -14,12 +14,15 @@ export const SEEN_WORDS: Readonly<Record<string, { readonly text: string; readon
     text: 'The scroll sinks',
     hint: 'First seat it further back on the shoulder; then the left arm’s strength.'
   },
-  'rest-scroll-up': { text: 'The scroll points up' },
+  'rest-scroll-up': { text: 'The scroll points up', hint: 'Seat it a little further out on the shoulder.' },
   'rest-slides-off': {
     text: 'It slides off on the chest side',
     hint: 'Widen the rest, and look at the tilt.'
   },
-  'rest-slips': { text: 'The rest slips or its foot comes off' },
+  'rest-slips': {
+    text: 'The rest slips or its foot comes off',
+    hint: 'Set it anew where it grips, with the band tight and a cloth under it.'
+  },
   'rest-neck-turned': {
     text: 'The neck is turned far to the side',
     hint: 'The scroll is too far out: bring it in, or mount the chin rest nearer the centre.'

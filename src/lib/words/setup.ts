@@ -1,12 +1,16 @@
 import { formatLength, formatSetting, type LengthUnit } from '$lib/core/length';
-import { unitOf } from '$lib/core/setup';
+import { supportOf, unitOf } from '$lib/core/setup';
 import type { IsoDay } from '$lib/core/time';
 import { monthText } from './dates';
 import type {
+  Adjustments,
+  Arrangement,
   ChinRestClass,
   ChinRestMount,
   HighEnd,
+  OnBack,
   RestSchool,
+  RestSupport,
   ScrollSchool,
   RestWarning,
   SeatedWarning,
@@ -26,7 +30,12 @@ export const REST_SCHOOL_WORDS: Readonly<Record<RestSchool, { name: string; why:
     why: 'the chin rest stays as fitted, the shoulder rest makes up the height'
   },
   'collarbone-first': { name: 'Collarbone first', why: 'the chin rest carries the height, next to no lift' },
-  pad: { name: 'Pad', why: 'a sponge or pad held by a band, up to 15 mm' }
+  pad: { name: 'Pad', why: 'a pad that sticks to the back, up to 15 mm: light, and the body is felt' },
+  sponge: {
+    name: 'Sponge with band',
+    why: 'a sponge under a band from the lower corner to the end button, up to 15 mm'
+  },
+  none: { name: 'No rest', why: 'nothing under the back: the chin rest gives all the height' }
 };
 
 export const MOUNT_WORDS: Readonly<Record<ChinRestMount, string>> = {
@@ -53,6 +62,13 @@ export const HIGH_END_WORDS: Readonly<Record<HighEnd, string>> = {
   even: 'both ends even'
 };
 
+/** What lies on the back of an instrument, after its name. */
+export const ON_BACK_WORDS: Readonly<Record<OnBack['kind'], string>> = {
+  rest: 'with the feet of the shoulder rest; the high end is filled',
+  cushion: 'with what is soft under the shoulder side',
+  bare: 'with nothing under it'
+};
+
 export const CHIN_CLASS_WORDS: Readonly<Record<ChinRestClass, string>> = {
   low: 'low',
   medium: 'medium',
@@ -60,7 +76,11 @@ export const CHIN_CLASS_WORDS: Readonly<Record<ChinRestClass, string>> = {
   'very-high': 'very high'
 };
 
-export const SETTING_WORDS: Readonly<Record<SettingId, { name: string; hint: string }>> = {
+interface SettingWords {
+  readonly name: string;
+  readonly hint: string;
+}
+export const SETTING_WORDS: Readonly<Record<SettingId, SettingWords>> = {
   chinRest: { name: 'Chin rest', hint: 'height over the top plate' },
   lift: { name: 'Lift', hint: 'back held off the collarbone' },
   shoulderFoot: { name: 'Shoulder foot', hint: 'pad from the back' },
@@ -78,6 +98,21 @@ export const SETTING_WORDS: Readonly<Record<SettingId, { name: string; hint: str
   bowOffset: { name: 'Bow offset', hint: 'for the own bow hold' },
   stool: { name: 'Stool', hint: 'height, where one is used' }
 };
+
+const SOFT_WORDS = (name: string): Readonly<Partial<Record<SettingId, SettingWords>>> => ({
+  lift: { name, hint: 'how thick, under the shoulder side of the back' },
+  shoulderFootAlong: { name: `${name} at`, hint: 'along the edge from the end button' }
+});
+const IN_A_SUPPORT: Readonly<Record<RestSupport, Readonly<Partial<Record<SettingId, SettingWords>>>>> = {
+  'shoulder-rest': {},
+  pad: SOFT_WORDS('Pad'),
+  sponge: SOFT_WORDS('Sponge'),
+  none: {}
+};
+
+/** What a setting is called in a set-up: the lift of one with a pad is the pad itself. */
+export const settingWords = (setup: Arrangement | Adjustments, id: SettingId): SettingWords =>
+  (setup.kind === 'rest' ? IN_A_SUPPORT[supportOf(setup)][id] : undefined) ?? SETTING_WORDS[id];
 
 /** How a value was found. */
 export const ORIGIN_WORDS: Readonly<Record<SettingOrigin, string>> = {

@@ -12,6 +12,7 @@ import { SIDES, signOf, spineOf, type Side, type Spine } from './body/spine';
 import { trunkShapes } from './body/trunk';
 import type { Shape } from './drawing/shapes';
 import { bowOf, bowShapes, type Bow, type BowFrame } from './instrument/bow';
+import type { Cushion, RestLift } from './instrument/fitted';
 import { bodyHalf, modelOf, type Model } from './instrument/model';
 import { instrumentShapes, type Fittings } from './instrument/solids';
 import { bowFrameFree, bowFrameOn, bowHandPlan, pluckingPlan } from './pose/bow-hand';
@@ -46,8 +47,8 @@ export interface FigureSetup {
   /** Violin and viola: the scroll to the left of straight ahead, and the tilt of the strings, degrees. */
   readonly scrollDeg?: number;
   readonly tiltDeg?: number;
-  /** Violin and viola: lifts of the shoulder rest's ends over the back, mm. */
-  readonly rest?: { readonly leftMm: number; readonly rightMm: number } | null;
+  /** Violin and viola: what is under the back; null for nothing, the usual rest where it is left out. */
+  readonly rest?: RestLift | Cushion | null;
   readonly tapes?: readonly number[];
 }
 
@@ -138,7 +139,9 @@ export function figureOf(question: FigureQuestion): Figure {
   const fittings = {
     tapes: pose.tapesAway ? [] : (setup.tapes ?? USUAL_TAPES).map((at) => at + pose.tapesMoved),
     rest:
-      model.chinRestMm > 0 && pose.instrument === 'played' ? restOf(pose, setup.rest ?? USUAL_REST) : null,
+      model.chinRestMm > 0 && pose.instrument === 'played'
+        ? restOf(pose, setup.rest === undefined ? USUAL_REST : setup.rest)
+        : null,
     pinMm,
     pose
   };
@@ -190,12 +193,9 @@ function shapesOf(
   ];
 }
 
-/** The shoulder rest as it is fitted; null when it is missing. */
-function restOf(
-  { restAway, restSwapped }: Pose,
-  rest: NonNullable<FigureSetup['rest']>
-): NonNullable<FigureSetup['rest']> | null {
-  if (restAway) return null;
+/** What is under the back as it is fitted; null when it is missing. */
+function restOf({ restAway, restSwapped }: Pose, rest: RestLift | Cushion | null): RestLift | Cushion | null {
+  if (restAway || rest === null || 'cushion' in rest) return restAway ? null : rest;
   // The wrong end high: told from the right one also where both are nearly alike.
   return restSwapped ? { leftMm: rest.rightMm - 5, rightMm: rest.leftMm + 16 } : rest;
 }

@@ -98,6 +98,7 @@ export function looksAt(setting: SettingId, looks: readonly KeptLook[]): readonl
  * What follows from what was seen, after the looks before it. A search begins where the setting stood at its first look.
  *
  * @param values the settings as they stand
+ * @param mendedBy the setting by which this set-up mends what is usually mended by another one; null for a hint in words
  * @param exact the change that geometry gives, where the miss was measured; it is taken as it is
  * @throws RangeError for what is not known of this kind
  */
@@ -106,10 +107,16 @@ export function stepAfter(
   what: string,
   looks: readonly KeptLook[],
   values: Readonly<Partial<Record<SettingId, number>>>,
-  exact?: number
+  exact?: number,
+  mendedBy: (setting: SettingId) => SettingId | null = (setting) => setting
 ): Step {
   const last = looks.findLast(({ change }) => change !== null)?.change;
-  const setting = what === HOLDS ? (last?.setting as SettingId | undefined) : seenAtLook(what).mends?.setting;
+  const mends = what === HOLDS ? null : seenAtLook(what).mends;
+  const setting = mends
+    ? mendedBy(mends.setting)
+    : what === HOLDS
+      ? (last?.setting as SettingId | undefined)
+      : null;
   if (!setting) return what === HOLDS ? { kind: 'holds', setting: null, belief: null } : { kind: 'hint' };
   if (what === HABIT && looks.filter(({ seen }) => seen === HABIT).length >= RAISES_BEFORE_HABIT)
     return { kind: 'hint' };

@@ -1,6 +1,16 @@
 import type { FigureSetup } from '../figure';
-import type { Arrangement } from './arrangement';
+import type { Arrangement, RestArrangement } from './arrangement';
+import { supportOf } from './in-use';
 import { SCROLL_DEG } from './rest-schools';
+
+function underBack(setup: RestArrangement): NonNullable<FigureSetup['rest']> | null {
+  const support = supportOf(setup);
+  const { shoulderFoot, chestFoot, lift } = setup.settings;
+  if (support === 'none') return null;
+  return support === 'shoulder-rest'
+    ? { leftMm: shoulderFoot.value, rightMm: chestFoot.value }
+    : { cushion: support, thickMm: lift.value };
+}
 
 /** A set-up as a figure takes it. */
 export function asDrawn(setup: Arrangement): FigureSetup {
@@ -9,7 +19,7 @@ export function asDrawn(setup: Arrangement): FigureSetup {
       return {
         scrollDeg: SCROLL_DEG[setup.choices.scroll],
         tiltDeg: setup.settings.tilt.value,
-        rest: { leftMm: setup.settings.shoulderFoot.value, rightMm: setup.settings.chestFoot.value }
+        rest: underBack(setup)
       };
     case 'seated':
       return {

@@ -1,5 +1,6 @@
 import type { Arrangement, Setting } from './arrangement';
-import { SETTING_IDS, SETUP_CHOICES, type SettingId, type SettingUnit } from './kinds';
+import { settingsInUse } from './in-use';
+import { SETUP_CHOICES, type SettingId, type SettingUnit } from './kinds';
 
 /** One difference between two versions of a set-up. */
 export type SettingChange =
@@ -36,7 +37,7 @@ export function changesBetween(earlier: Arrangement, later: Arrangement): readon
     earlier.settings,
     later.settings
   ];
-  for (const id of SETTING_IDS[kind]) {
+  for (const id of settingsInUse(later)) {
     const [from, to] = settings.map((all) => all[id]);
     if (!from || !to) continue;
     if (differ(from.value, to.value))

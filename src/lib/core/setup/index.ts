@@ -13,7 +13,9 @@ export {
   TILT_RANGE_DEG,
   TILT_SCHOOLS,
   type ChinRestMount,
+  SUPPORT_OF,
   type RestSchool,
+  type RestSupport,
   type ScrollSchool,
   type ShoulderSlope,
   type TiltSchool
@@ -102,6 +104,8 @@ export {
 } from './kinds';
 export { asDrawn } from './as-drawn';
 export { withOwn, withOwnValue } from './own-values';
+export { mendedBy, settingsInUse, supportOf } from './in-use';
+export { onBack, type BackPlace, type OnBack } from './on-back';
 export { LOOK_VIEWS, SEEN_PICTURES, SETTING_SPOTS, spotOf, type SeenPicture } from './pictures';
 export {
   driftAt,

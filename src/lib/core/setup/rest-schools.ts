@@ -1,15 +1,27 @@
 /** How the gap between collarbone and jaw is shared between chin rest and shoulder rest. */
-export const REST_SCHOOLS = ['rest-first', 'collarbone-first', 'pad'] as const;
+export const REST_SCHOOLS = ['rest-first', 'collarbone-first', 'pad', 'sponge', 'none'] as const;
 export type RestSchool = (typeof REST_SCHOOLS)[number];
+
+/** What stands between the back and the shoulder. */
+export type RestSupport = 'shoulder-rest' | 'pad' | 'sponge' | 'none';
+export const SUPPORT_OF: Readonly<Record<RestSchool, RestSupport>> = {
+  'rest-first': 'shoulder-rest',
+  'collarbone-first': 'shoulder-rest',
+  pad: 'pad',
+  sponge: 'sponge',
+  none: 'none'
+};
 
 /** Default: for beginners in class, the chin rest stays as fitted and the shoulder rest makes up the height. */
 export const DEFAULT_REST_SCHOOL: RestSchool = 'rest-first';
 
-/** Largest lift by school, mm. Source: usual range of shoulder rests, and of pads held by a band. */
+/** Largest lift by school, mm. Source: usual range of shoulder rests, and of pads and sponges. */
 export const LIFT_MAX_MM: Readonly<Record<RestSchool, number>> = {
   'rest-first': 25,
   'collarbone-first': 25,
-  pad: 15
+  pad: 15,
+  sponge: 15,
+  none: 0
 };
 
 /** Lowest and highest chin rest that is made, mm over the top plate where the jaw lies. */

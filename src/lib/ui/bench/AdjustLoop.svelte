@@ -4,6 +4,7 @@
   import { VIEWS } from '$lib/core/figure/views';
   import {
     HOLDS,
+    mendedBy,
     pinForPeg,
     SEEN_PICTURES,
     spotOf,
@@ -65,11 +66,17 @@
     return { ...step, to: toNotch(notches, step.from, step.to) };
   }
 
+  /** What this set-up mends by: who has no rest under the back changes the chin rest. */
+  const mending = (setting: SettingId): SettingId | null => {
+    const { arrangement } = bench.setup;
+    return arrangement ? mendedBy(arrangement, setting) : setting;
+  };
+
   async function see(seen: string) {
     const { values } = bench.setup;
-    const step = inNotches(stepAfter(kind, seen, looks, values, exactFor(seen)));
+    const step = inNotches(stepAfter(kind, seen, looks, values, exactFor(seen), mending));
     const mends = seen === HOLDS ? null : seenAtLook(seen).mends;
-    const setting = step.kind === 'hint' ? null : (step.setting ?? mends?.setting ?? null);
+    const setting = step.kind === 'hint' ? null : (step.setting ?? (mends && mending(mends.setting)));
     const noted = await noting.run(() =>
       noteLook(db, player, {
         kind,

@@ -3,12 +3,14 @@
   import {
     offerRests,
     suits,
+    supportOf,
     withOwn,
     type OwnRest,
     type OwnRestKind,
     type RestAdjustments,
     type RestArrangement,
     type RestOffer,
+    type RestSupport,
     type SettingId
   } from '$lib/core/setup';
   import { offerText, OWN_REST_WORDS } from '$lib/words/rests';
@@ -30,10 +32,13 @@
   } = $props();
 
   const MOST = 3;
-  const kinds = $derived<readonly OwnRestKind[]>([
-    'chin-rest',
-    rest.choices.school === 'pad' ? 'pad' : 'shoulder-rest'
-  ]);
+  const OF_SUPPORT: Readonly<Record<RestSupport, readonly OwnRestKind[]>> = {
+    'shoulder-rest': ['chin-rest', 'shoulder-rest'],
+    pad: ['chin-rest', 'pad'],
+    sponge: ['chin-rest', 'pad'],
+    none: ['chin-rest']
+  };
+  const kinds = $derived(OF_SUPPORT[supportOf(rest)]);
   /** Where the name of what was taken is written down. */
   const MARKED: Readonly<Record<OwnRestKind, SettingId<'rest'>>> = {
     'chin-rest': 'chinRest',

@@ -5,6 +5,7 @@
     REST_SCHOOLS,
     SCROLL_SCHOOLS,
     SETTING_IDS,
+    supportOf,
     TILT_RANGE_DEG,
     withOwn,
     type OwnRest,
@@ -59,7 +60,10 @@
     const moved = { ...arrangement.settings[id], value: dragged.value };
     return { ...arrangement, settings: { ...arrangement.settings, [id]: moved } };
   });
-  const highEnd = $derived(highEndOf(rest.settings.shoulderFoot.value, rest.settings.chestFoot.value));
+  const ends = $derived(
+    HIGH_END_WORDS[highEndOf(rest.settings.shoulderFoot.value, rest.settings.chestFoot.value)]
+  );
+  const hasFeet = $derived(supportOf(rest) === 'shoulder-rest');
 </script>
 
 <div class="choices">
@@ -90,7 +94,7 @@
     value={Math.round(rest.settings.tilt.value)}
     min={TILT_RANGE_DEG[0]}
     max={TILT_RANGE_DEG[1]}
-    label={(tiltDeg) => `Tilt of the strings: ${tiltDeg}°, ${HIGH_END_WORDS[highEnd]}`}
+    label={(tiltDeg) => `Tilt of the strings: ${tiltDeg}°${hasFeet ? `, ${ends}` : ''}`}
     onmove={(tilt) => onchange('Changed the tilt', (before) => withOwn(before, 'tilt', tilt))}
   />
   <OwnRests {rest} {rests} {unit} {onchange} />
@@ -103,7 +107,7 @@
   <figure>
     <BackFigure family={player.family} {instrument} {rest} {unit} onmove={dragging.move} />
     <figcaption>
-      From the back: the chin-rest side is on the right; {HIGH_END_WORDS[highEnd]} (filled)
+      From the back: the chin-rest side is on the right{hasFeet ? `; ${ends} (filled)` : ''}
     </figcaption>
   </figure>
   <RestViews family={player.family} {readings} {instrument} {rest} />

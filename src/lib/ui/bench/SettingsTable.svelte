@@ -3,7 +3,7 @@
   import {
     chinRestClass,
     reachOf,
-    SETTING_IDS,
+    settingsInUse,
     unitOf,
     type Arrangement,
     type OwnOrigin,
@@ -12,7 +12,7 @@
   } from '$lib/core/setup';
   import { MARK_LENGTH } from '$lib/data/schema/setup';
   import type { TypedTexts } from '$lib/ui/typed.svelte';
-  import { CHIN_CLASS_WORDS, isAlong, MOUNT_WORDS, SETTING_WORDS, settingText } from '$lib/words/setup';
+  import { CHIN_CLASS_WORDS, isAlong, MOUNT_WORDS, settingText, settingWords } from '$lib/words/setup';
 
   /** Every setting with its value, to be changed by steps or by typing, and the mark that brings it back. */
   let {
@@ -33,7 +33,7 @@
 
   const kind = $derived(arrangement.kind);
   /** The tilt of a rest has a slider of its own. */
-  const ids = $derived(SETTING_IDS[kind].filter((id) => id !== 'tilt') as readonly SettingId[]);
+  const ids = $derived(settingsInUse(arrangement).filter((id) => id !== 'tilt'));
   const settings = $derived(arrangement.settings as Readonly<Partial<Record<SettingId, Setting>>>);
   const stepOf = (id: SettingId) => (unitOf(id) === 'deg' || unit === 'cm' ? 1 : MM_PER_INCH / 16);
   /** Steps run along whole steps of the tape, and end where the setting does. */
@@ -61,7 +61,7 @@
   function typeValue(id: SettingId, text: string) {
     const value = read(id, text);
     const { low, high } = reachOf(kind, id);
-    const name = SETTING_WORDS[id].name;
+    const name = settingWords(arrangement, id).name;
     if (value === null)
       problem =
         unitOf(id) === 'deg'
@@ -88,7 +88,7 @@
   <tbody>
     {#each ids as id (id)}
       {@const setting = settings[id]}
-      {@const name = SETTING_WORDS[id].name}
+      {@const name = settingWords(arrangement, id).name}
       {#if setting}
         <tr data-setting={id}>
           <th scope="row">
@@ -96,7 +96,7 @@
             <span class="soft">
               {#if id === 'chinRest' && arrangement.kind === 'rest'}{CHIN_CLASS_WORDS[
                   chinRestClass(setting.value)
-                ]}, {MOUNT_WORDS[arrangement.choices.mount]}{:else}{SETTING_WORDS[id].hint}{/if}
+                ]}, {MOUNT_WORDS[arrangement.choices.mount]}{:else}{settingWords(arrangement, id).hint}{/if}
             </span>
           </th>
           <td>

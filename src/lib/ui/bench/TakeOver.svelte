@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Family } from '$lib/core/instruments';
-  import { copiedFrom, SETTING_IDS, type Adjustments, type SettingId } from '$lib/core/setup';
+  import { copiedFrom, settingsInUse, type Adjustments, type SettingId } from '$lib/core/setup';
   import { db } from '$lib/data';
   import { setUpAlike, type SetUpAlike } from '$lib/data/set-up-alike';
   import { NotASetup, setupFromText, type SetupRead } from '$lib/data/setup-text';
@@ -8,7 +8,7 @@
   import { live } from '$lib/ui/live.svelte';
   import { dayText } from '$lib/words/dates';
   import { FAMILY_WORDS } from '$lib/words/families';
-  import { SETTING_WORDS, settingText } from '$lib/words/setup';
+  import { settingText, settingWords } from '$lib/words/setup';
   import { readCodeAside } from '$lib/workers/code-reader';
   import type { Bench } from './bench.svelte';
 
@@ -67,11 +67,11 @@
       ? `This is the set-up of a ${FAMILY_WORDS[read.family].toLowerCase()} ${read.size}; here stands a ${FAMILY_WORDS[family].toLowerCase()} ${size}.`
       : ''
   );
-  const lines = ({ adjustments: { kind, values, marks } }: SetupRead) =>
-    (SETTING_IDS[kind] as readonly SettingId[]).flatMap((id) => {
-      const value = (values as Readonly<Partial<Record<SettingId, number>>>)[id];
-      const mark = (marks as Readonly<Partial<Record<SettingId, string>>>)[id];
-      const words = `${SETTING_WORDS[id].name} ${value === undefined ? '' : settingText(id, value, unit)}`;
+  const lines = ({ adjustments }: SetupRead) =>
+    settingsInUse(adjustments).flatMap((id) => {
+      const value = (adjustments.values as Readonly<Partial<Record<SettingId, number>>>)[id];
+      const mark = (adjustments.marks as Readonly<Partial<Record<SettingId, string>>>)[id];
+      const words = `${settingWords(adjustments, id).name} ${value === undefined ? '' : settingText(id, value, unit)}`;
       return value === undefined ? [] : [mark ? `${words} (${mark})` : words];
     });
 

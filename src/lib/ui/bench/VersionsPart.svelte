@@ -4,6 +4,7 @@
     changesBetween,
     copiedFrom,
     SETTING_IDS,
+    settingsInUse,
     type Adjustments,
     type Setting,
     type SettingId
@@ -12,7 +13,7 @@
   import Fold from '$lib/ui/Fold.svelte';
   import SetupPicture from '$lib/ui/figure/SetupPicture.svelte';
   import { dayText } from '$lib/words/dates';
-  import { changeSentences, ORIGIN_WORDS, SETTING_WORDS, settingText } from '$lib/words/setup';
+  import { changeSentences, ORIGIN_WORDS, settingText, settingWords } from '$lib/words/setup';
   import type { Bench } from './bench.svelte';
   import type { Laid } from './setup.svelte';
   import TakeOver from './TakeOver.svelte';
@@ -40,6 +41,12 @@
   const then = $derived(versions.find(({ id }) => id === picked) ?? null);
   const now = $derived(laid.arrangement);
   const changes = $derived(then ? changeSentences(changesBetween(then, now), unit) : []);
+  /** Whatever one of both has. */
+  const rows = $derived(
+    (SETTING_IDS[laid.kind] as readonly SettingId[]).filter((id) =>
+      [now, ...(then ? [then] : [])].some((one) => settingsInUse(one).includes(id))
+    )
+  );
   const settingsOf = (of: { readonly settings: object }) =>
     of.settings as Readonly<Partial<Record<SettingId, Setting>>>;
 </script>
@@ -86,10 +93,10 @@
           </tr>
         </thead>
         <tbody>
-          {#each SETTING_IDS[laid.kind] as id (id)}
+          {#each rows as id (id)}
             {@const [before, after] = [settingsOf(then)[id], settingsOf(now)[id]]}
             <tr class:other={before && after && Math.round(before.value) !== Math.round(after.value)}>
-              <th scope="row">{SETTING_WORDS[id].name}</th>
+              <th scope="row">{settingWords(now, id).name}</th>
               {#each [before, after] as setting, i (i)}
                 <td>
                   {#if setting}

@@ -1,15 +1,16 @@
 <script lang="ts">
   import { footPlace, type Family, type NominalInstrument } from '$lib/core/instruments';
   import { formatLength, type LengthUnit } from '$lib/core/length';
-  import { highEndOf, type RestArrangement } from '$lib/core/setup';
+  import { onBack, supportOf, type BackPlace, type RestArrangement } from '$lib/core/setup';
   import { drawBack } from '$lib/workers/pictures';
-  import { HIGH_END_WORDS, settingText } from '$lib/words/setup';
+  import { HIGH_END_WORDS, ON_BACK_WORDS, settingText, settingWords } from '$lib/words/setup';
   import { Drawn } from './drawn.svelte';
+  import OnBackShapes from './OnBackShapes.svelte';
   import PictureShapes from './PictureShapes.svelte';
   import { restHandle } from './rest-handle';
   import SceneHandle from './SceneHandle.svelte';
 
-  /** The back of the instrument with the shoulder rest across it, to scale. The chin-rest side is on the right. */
+  /** The back of the instrument with what lies on it, to scale. The chin-rest side is on the right. */
   let {
     family,
     instrument,
@@ -36,28 +37,50 @@
   );
   const half = $derived((instrument.lowerBoutMm / 2) * scale);
   const width = $derived(half * 2 + LABEL * 2);
-  const highEnd = $derived(highEndOf(rest.settings.shoulderFoot.value, rest.settings.chestFoot.value));
-  const shoulder = $derived(footPlace(instrument, rest.settings.shoulderFootAlong.value, 'right'));
-  const chest = $derived(footPlace(instrument, rest.settings.chestFootAlong.value, 'left'));
-  const px = ([x, y]: readonly [number, number]) => ({ x: x * scale, y: y * scale });
-  const at = $derived({ shoulder: px(shoulder), chest: px(chest) });
-
-  const handles = $derived(
-    (
-      [
-        ['shoulderFootAlong', at.shoulder],
-        ['chestFootAlong', at.chest]
-      ] as const
-    ).map(([id, place]) => ({
-      place: { x: place.x + half + LABEL, y: place.y + TOP },
-      handle: restHandle(id, rest, unit)
-    }))
-  );
+  const on = $derived(onBack(rest, instrument));
+  const support = $derived(supportOf(rest));
+  const px = ([x, y]: BackPlace) => ({ x: x * scale, y: y * scale });
+  /** Each place that is moved along the edge, with where it stands beside the drawing and what is said there. */
+  const places = $derived.by(() => {
+    const along = (id: 'shoulderFootAlong' | 'chestFootAlong') =>
+      `at ${formatLength(rest.settings[id].value, unit)}`;
+    const high = (id: 'shoulderFoot' | 'chestFoot') =>
+      `${settingText(id, rest.settings[id].value, unit)} high`;
+    if (on.kind === 'bare') return [];
+    if (on.kind === 'cushion')
+      return [
+        {
+          id: 'shoulderFootAlong' as const,
+          ...px(footPlace(instrument, rest.settings.shoulderFootAlong.value, 'right')),
+          name: settingWords(rest, 'lift').name,
+          high: `${settingText('lift', rest.settings.lift.value, unit)} thick`,
+          along: along('shoulderFootAlong')
+        }
+      ];
+    return [
+      {
+        id: 'shoulderFootAlong' as const,
+        ...px(on.shoulderFoot),
+        name: 'Shoulder foot',
+        high: high('shoulderFoot'),
+        along: along('shoulderFootAlong')
+      },
+      {
+        id: 'chestFootAlong' as const,
+        ...px(on.chestFoot),
+        name: 'Chest foot',
+        high: high('chestFoot'),
+        along: along('chestFootAlong')
+      }
+    ];
+  });
   let shownPx = $state(0);
   const shrunk = $derived(shownPx === 0 ? 1 : shownPx / width);
 
   const description = $derived(
-    `Back of a ${instrument.size}, end button below. Shoulder foot on the right, ${formatLength(rest.settings.shoulderFootAlong.value, unit)} along the edge from the end button, ${settingText('shoulderFoot', rest.settings.shoulderFoot.value, unit)} high. Chest foot on the left, ${formatLength(rest.settings.chestFootAlong.value, unit)} along the edge, ${settingText('chestFoot', rest.settings.chestFoot.value, unit)} high. ${HIGH_END_WORDS[highEnd]}.`
+    `Back of a ${instrument.size}, end button below, ${ON_BACK_WORDS[on.kind]}. ${places
+      .map(({ name, high, along }) => `${name} ${high}, ${along} along the edge from the end button.`)
+      .join(' ')}${on.kind === 'rest' ? ` ${HIGH_END_WORDS[on.highEnd]}.` : ''}`
   );
 </script>
 
@@ -66,44 +89,26 @@
     {#if drawn.current}
       <g class="figure-picture" transform="scale({scale})"><PictureShapes picture={drawn.current} /></g>
     {/if}
-    <path
-      class="rest"
-      d="M{at.chest.x} {at.chest.y}Q0 {(at.chest.y + at.shoulder.y) / 2 - 14} {at.shoulder.x} {at.shoulder.y}"
-    />
-    <circle
-      class="foot"
-      class:high={highEnd === 'chest'}
-      cx={at.chest.x}
-      cy={at.chest.y}
-      r={highEnd === 'chest' ? 9 : 6}
-    />
-    <circle
-      class="foot"
-      class:high={highEnd === 'shoulder'}
-      cx={at.shoulder.x}
-      cy={at.shoulder.y}
-      r={highEnd === 'shoulder' ? 9 : 6}
-    />
-
-    <g class="label end" transform="translate({-half - 14} {at.chest.y})">
-      <text y="-8">Chest foot</text>
-      <text y="10" class="number">{settingText('chestFoot', rest.settings.chestFoot.value, unit)} high</text>
-      <text y="27">at {formatLength(rest.settings.chestFootAlong.value, unit)}</text>
-    </g>
-    <g class="label" transform="translate({half + 14} {at.shoulder.y})">
-      <text y="-8">Shoulder foot</text>
-      <text y="10" class="number"
-        >{settingText('shoulderFoot', rest.settings.shoulderFoot.value, unit)} high</text
+    <g transform="scale({scale})"><OnBackShapes {on} /></g>
+    {#each places as { id, x, y, name, high, along } (id)}
+      <g
+        class="label"
+        class:end={x < 0}
+        transform="translate({Math.sign(x) * (half + 14)} {y})"
+        data-support={support}
       >
-      <text y="27">at {formatLength(rest.settings.shoulderFootAlong.value, unit)}</text>
-    </g>
+        <text y="-8">{name}</text>
+        <text y="10" class="number">{high}</text>
+        <text y="27">{along}</text>
+      </g>
+    {/each}
     <text class="caption" x="0" y={height - TOP - 6}>end button</text>
   </svg>
-  {#each handles as { handle, place } (handle.id)}
+  {#each places as { id, x, y } (id)}
     <SceneHandle
-      {handle}
-      x={place.x * shrunk}
-      y={place.y * shrunk}
+      handle={restHandle(id, rest, unit)}
+      x={(x + half + LABEL) * shrunk}
+      y={(y + TOP) * shrunk}
       scale={scale * shrunk}
       azimuth={90}
       {onmove}
@@ -119,21 +124,6 @@
   svg {
     max-width: 100%;
     height: auto;
-  }
-  .rest {
-    fill: none;
-    stroke: var(--next);
-    stroke-width: 7;
-    stroke-linecap: round;
-    opacity: 0.45;
-  }
-  .foot {
-    fill: var(--ground);
-    stroke: var(--next);
-    stroke-width: 2;
-  }
-  .foot.high {
-    fill: var(--next);
   }
   text {
     font-size: 13px;

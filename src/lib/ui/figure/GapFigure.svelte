@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { LengthUnit } from '$lib/core/length';
-  import type { RestArrangement, RestStack } from '$lib/core/setup';
-  import { settingText } from '$lib/words/setup';
+  import { supportOf, type RestArrangement, type RestStack } from '$lib/core/setup';
+  import { settingText, settingWords } from '$lib/words/setup';
   import { restHandle } from './rest-handle';
   import SceneHandle from './SceneHandle.svelte';
 
@@ -28,8 +28,17 @@
   const RIGHT = 182;
   const ROOM_FOR_NUMBER = 18;
 
+  const support = $derived(supportOf(rest));
   const parts = $derived([
-    { id: 'lift', name: rest.choices.school === 'pad' ? 'pad' : 'lift', mm: rest.settings.lift.value },
+    ...(support === 'none'
+      ? []
+      : [
+          {
+            id: 'lift',
+            name: settingWords(rest, 'lift').name.toLowerCase(),
+            mm: rest.settings.lift.value
+          }
+        ]),
     { id: 'body', name: 'instrument', mm: stack.thicknessMm },
     { id: 'chin', name: 'chin rest', mm: rest.settings.chinRest.value },
     { id: 'nod', name: 'jaw settles', mm: stack.nodMm }
@@ -51,10 +60,12 @@
         ['lift', 'lift'],
         ['chin', 'chinRest']
       ] as const
-    ).map(([part, id]) => ({
-      y: placed.find((one) => one.id === part)?.y ?? floor,
-      handle: restHandle(id, rest, unit)
-    }))
+    )
+      .filter(([, id]) => id !== 'lift' || support !== 'none')
+      .map(([part, id]) => ({
+        y: placed.find((one) => one.id === part)?.y ?? floor,
+        handle: restHandle(id, rest, unit)
+      }))
   );
   let shownPx = $state(WIDTH);
   const shrunk = $derived(shownPx / WIDTH);

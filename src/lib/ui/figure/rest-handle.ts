@@ -1,14 +1,14 @@
 import type { LengthUnit } from '$lib/core/length';
 import { reachOf, type RestArrangement, type SettingId } from '$lib/core/setup';
-import { SETTING_WORDS, settingText } from '$lib/words/setup';
+import { settingText, settingWords } from '$lib/words/setup';
 import type { Handle } from './SceneHandle.svelte';
 
 /** The place by which a setting of a rest is moved up and down in its drawing. */
-export function restHandle(id: SettingId<'rest'>, { settings }: RestArrangement, unit: LengthUnit): Handle {
-  const { value } = settings[id];
+export function restHandle(id: SettingId<'rest'>, rest: RestArrangement, unit: LengthUnit): Handle {
+  const { value } = rest.settings[id];
   return {
     id,
-    name: SETTING_WORDS[id].name,
+    name: settingWords(rest, id).name,
     spot: '',
     value,
     ...reachOf('rest', id),

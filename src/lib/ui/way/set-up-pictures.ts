@@ -20,11 +20,13 @@ export function landingPicture(rule: LandingRule, { overallMm }: NominalInstrume
   return { view: 'scrollOnHand', pose: 'outstretched', readings: { height: [heightMm] } };
 }
 
-/** What stands between instrument and shoulder: a rest, next to nothing, or a pad. */
+/** What stands between instrument and shoulder. */
 const GAPS: Readonly<Record<RestSchool, Omit<SetUpPicture, 'view'>>> = {
   'rest-first': { setup: { rest: { leftMm: 26, rightMm: 18 } } },
-  'collarbone-first': { changes: [{ kind: 'rest-missing' }] },
-  pad: { setup: { rest: { leftMm: 5, rightMm: 4 } } }
+  'collarbone-first': { setup: { rest: { leftMm: 10, rightMm: 9 } } },
+  pad: { setup: { rest: { cushion: 'pad', thickMm: 10 } } },
+  sponge: { setup: { rest: { cushion: 'sponge', thickMm: 26 } } },
+  none: { setup: { rest: null } }
 };
 export const gapPicture = (school: RestSchool): SetUpPicture => ({
   view: 'underInstrument',

@@ -1,4 +1,4 @@
-import { ball, cone, type Shape } from '../drawing/shapes';
+import { ball, cone, egg, type Shape } from '../drawing/shapes';
 import { place, scale, type Frame, type Vec } from '../vector';
 import { onString, type Model } from './model';
 
@@ -66,6 +66,34 @@ export function pinEndShapes(
 export interface RestLift {
   readonly leftMm: number;
   readonly rightMm: number;
+}
+
+/** Something soft under the back, by its thickness. */
+export interface Cushion {
+  readonly cushion: 'pad' | 'sponge';
+  readonly thickMm: number;
+}
+
+/** Half of it across and along, as shares of the lower bout. */
+const CUSHIONS = { pad: [0.15, 0.15], sponge: [0.2, 0.15] } as const;
+const LEAST_CUSHION_MM = 3;
+
+/** A pad under the shoulder side of the back, or a sponge there with the band that holds it. */
+export function cushionUnder(model: Model, frame: Frame, { cushion, thickMm }: Cushion): Shape[] {
+  const { bodyMm, lowerBoutMm: wide } = model;
+  const [across, along] = CUSHIONS[cushion];
+  const half = Math.max(LEAST_CUSHION_MM, thickMm / 2);
+  const centre: Vec = [-0.3 * wide, 0.19 * bodyMm, -half];
+  const look = { part: 'shoulderRest', tone: 'rest', flesh: 'rest' } as const;
+  const soft = egg(frame, centre, [across * wide, along * wide, half], look);
+  if (cushion === 'pad') return [soft];
+  const band = { ...look, slender: true };
+  const over = place(frame, [centre[0], centre[1], -2 * half]);
+  return [
+    soft,
+    cone(over, place(frame, [-0.46 * wide, 0.37 * bodyMm, 0]), 1.5, 1.5, band),
+    cone(over, place(frame, [0, 0, 0]), 1.5, 1.5, band)
+  ];
 }
 
 /** A bridge across the back with two feet on the edges, each end at its own lift. */

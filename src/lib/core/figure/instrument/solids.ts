@@ -1,14 +1,22 @@
 import { slab, type Mesh } from '../drawing/meshes';
 import { cone, curveOn, type Curve, type Shape } from '../drawing/shapes';
 import { place, scale, type Frame, type Vec } from '../vector';
-import { pinEndShapes, rosinShapes, shoulderRest, slackString, type RestLift } from './fitted';
+import {
+  cushionUnder,
+  pinEndShapes,
+  rosinShapes,
+  shoulderRest,
+  slackString,
+  type Cushion,
+  type RestLift
+} from './fitted';
 import { boardHalf, boardTop, halfOutline, mirrored, noteAt, onString, type Model } from './model';
 import { scrollShapes } from './scroll';
 
 /** What is fitted to an instrument. */
 export interface Fittings {
-  /** Shoulder rest: its lift over the back at either end, mm; null without one. */
-  readonly rest: RestLift | null;
+  /** Shoulder rest by its lift over the back at either end, mm, or something soft; null for nothing. */
+  readonly rest: RestLift | Cushion | null;
   /** Tapes on the fingerboard, semitones above the open string. */
   readonly tapes: readonly number[];
   /** Length of the pin from the ribs, mm; 0 for none. */
@@ -85,7 +93,11 @@ export function instrumentShapes(
       );
     }),
     ...(model.chinRestMm > 0 ? [chinRest(model, frame)] : []),
-    ...(rest ? shoulderRest(model, frame, rest, restCrooked) : []),
+    ...(rest === null
+      ? []
+      : 'cushion' in rest
+        ? cushionUnder(model, frame, rest)
+        : shoulderRest(model, frame, rest, restCrooked)),
     ...(pinMm > 0
       ? [
           cone(
