@@ -38,7 +38,8 @@ describe('what a way of filling the gap has to set', () => {
   });
 
   it('keeps to what it can lift, and says which chin rest the remainder asks for', () => {
-    // Worked by hand: the filler of this gap is 80 - 37 - 7.7 = 35.3 mm (rib 29).
+    // Worked by hand, rib 28: 80 - 36 - 8 x 28 / 30.
+    expect(set('pad').stack.fillerMm).toBeCloseTo(36.53, 2);
     for (const school of REST_SCHOOLS) {
       const { stack } = set(school);
       expect(stack.liftMm).toBeLessThanOrEqual({ pad: 15, sponge: 15, none: 0 }[school as 'pad'] ?? 25);
