@@ -232,6 +232,8 @@ test('a sponge, a pad or nothing under the back have their own settings, looks a
   ).toBeVisible();
   await see(page, 'rest-scroll-droops');
   await expect(loop(page).getByRole('status')).toContainText('First seat it further back');
+  await see(page, 'rest-head-tips');
+  await expect(loop(page).getByRole('status')).toContainText(/^\s*Sponge .* more/);
   await page.getByLabel('Mark for Sponge at').fill('chalk dot');
   await expectAccessible(page);
   await page.locator('[data-act=keep-setup]').click();

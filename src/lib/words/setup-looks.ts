@@ -64,19 +64,24 @@ const AT_THE_END: Readonly<Partial<Record<SettingId, string>>> = {
 const byText = (id: SettingId, value: number, unit: LengthUnit) =>
   unitOf(id) === 'deg' ? `${Math.round(value)}°` : settingText(id, value, unit);
 
+/** What a set-up calls its settings. */
+type NameOf = (id: SettingId) => string;
+const usualName: NameOf = (id) => SETTING_WORDS[id].name;
+
 /** One change in a few characters, to stand at its place: `Endpin − 2.9 cm`. */
 export function changeTag(
   { setting, from, to }: Extract<Step, { kind: 'change' }>,
-  unit: LengthUnit
+  unit: LengthUnit,
+  nameOf: NameOf = usualName
 ): string {
   const by = byText(setting, Math.abs(to - from), unit);
-  return `${SETTING_WORDS[setting].name} ${to > from ? '+' : '−'} ${by}`;
+  return `${nameOf(setting)} ${to > from ? '+' : '−'} ${by}`;
 }
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 /** What to do after a look, in a sentence or two. */
-export function stepSentence(step: Step, seen: string, unit: LengthUnit): string {
+export function stepSentence(step: Step, seen: string, unit: LengthUnit, nameOf: NameOf = usualName): string {
   switch (step.kind) {
     case 'change': {
       const { setting, from, to } = step;
@@ -84,18 +89,18 @@ export function stepSentence(step: Step, seen: string, unit: LengthUnit): string
       const [before, after, by] = [from, to, Math.abs(to - from)].map((value) =>
         byText(setting, value, unit)
       );
-      return `${SETTING_WORDS[setting].name} ${before} → ${after}, ${by} ${way}. Change it, then look again.`;
+      return `${nameOf(setting)} ${before} → ${after}, ${by} ${way}. Change it, then look again.`;
     }
     case 'holds': {
       if (step.setting === null || step.belief === null) return 'It holds. Keep this set-up.';
       const { belief } = step;
-      const name = SETTING_WORDS[step.setting].name;
+      const name = nameOf(step.setting);
       return belief.state === 'look'
         ? `${name} seems right, ${percent(belief.sure)} sure. One more look settles it, or keep it as it is.`
         : `${name} holds, ${percent(belief.sure)} sure. Keep this set-up.`;
     }
     case 'end':
-      return `${SETTING_WORDS[step.setting].name} is at its end. ${AT_THE_END[step.setting] ?? 'Another part must give.'}`;
+      return `${nameOf(step.setting)} is at its end. ${AT_THE_END[step.setting] ?? 'Another part must give.'}`;
     case 'hint':
       return SEEN_WORDS[seen]?.hint ?? 'Change one thing, then look again.';
   }

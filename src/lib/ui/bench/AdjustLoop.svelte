@@ -35,7 +35,7 @@
   /** What the setting mends comes first. */
   const options = $derived(seenFor(kind).toSorted((a, b) => Number(isAsked(b.id)) - Number(isAsked(a.id))));
   const askedName = $derived(
-    asked !== null && asked in SETTING_WORDS ? SETTING_WORDS[asked as SettingId].name.toLowerCase() : null
+    asked !== null && asked in SETTING_WORDS ? bench.setup.nameOf(asked as SettingId).toLowerCase() : null
   );
   /** The place on the figure that was tapped; all of them without one. */
   let at = $state<string | null>(null);
@@ -126,7 +126,7 @@
     {/if}
     {#if last}
       <p class="answer" data-step={last.step.kind} tabindex="-1" bind:this={answer} role="status">
-        {stepSentence(last.step, last.seen, unit)}
+        {stepSentence(last.step, last.seen, unit, bench.setup.nameOf)}
         {#if last.step.kind !== 'hint' && SEEN_WORDS[last.seen]?.hint}
           <span class="soft">{SEEN_WORDS[last.seen]?.hint}</span>
         {/if}
@@ -201,9 +201,9 @@
         <ol>
           {#each looks as { seen, change }, index (index)}
             <li>
-              {seen === HOLDS ? 'It holds' : SEEN_WORDS[seen]?.text}{#if change}: {SETTING_WORDS[
+              {seen === HOLDS ? 'It holds' : SEEN_WORDS[seen]?.text}{#if change}: {bench.setup.nameOf(
                   change.setting as SettingId
-                ].name}
+                )}
                 {settingText(change.setting as SettingId, change.from, unit)}{#if change.to !== change.from}
                   → {settingText(change.setting as SettingId, change.to, unit)}{/if}{/if}
             </li>

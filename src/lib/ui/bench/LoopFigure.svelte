@@ -43,7 +43,9 @@
   );
   const tags = $derived.by(() => {
     const spot = step?.kind === 'change' ? SETTING_SPOTS[step.setting] : undefined;
-    return step?.kind === 'change' && spot ? [{ spot, text: changeTag(step, bench.settings.unit) }] : [];
+    return step?.kind === 'change' && spot
+      ? [{ spot, text: changeTag(step, bench.settings.unit, bench.setup.nameOf) }]
+      : [];
   });
   const setup = $derived(bench.setup.arrangement ? { setup: asDrawn(bench.setup.arrangement) } : {});
 </script>

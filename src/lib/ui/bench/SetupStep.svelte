@@ -14,7 +14,8 @@
   import { Action } from '$lib/ui/action.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { dayText } from '$lib/words/dates';
-  import { changeSentences, SETTING_WORDS, setupReviewSentence, warningSentences } from '$lib/words/setup';
+  import { changeSentences, warningSentences } from '$lib/words/setup';
+  import { setupReviewSentence } from '$lib/words/setup-review';
   import AdjustLoop from './AdjustLoop.svelte';
   import type { Bench } from './bench.svelte';
   import KitPart from './KitPart.svelte';
@@ -68,7 +69,7 @@
 
   const adjust = (id: SettingId, value: number | undefined, origin?: OwnOrigin): Promise<boolean> =>
     laid
-      ? changeAs(laid.kind)(`Adjusted ${SETTING_WORDS[id].name.toLowerCase()}`, (before) =>
+      ? changeAs(laid.kind)(`Adjusted ${bench.setup.nameOf(id).toLowerCase()}`, (before) =>
           withOwn(before, id, asItGoes(id, value, origin), origin)
         )
       : Promise.resolve(false);
@@ -79,7 +80,7 @@
   async function mark(id: SettingId, text: string) {
     if (!laid) return;
     const written = await changeAs(laid.kind)(
-      `Marked ${SETTING_WORDS[id].name.toLowerCase()}`,
+      `Marked ${bench.setup.nameOf(id).toLowerCase()}`,
       ({ marks }) => ({ marks: { ...marks, [id]: text.trim() } })
     );
     if (written) bench.typed.entered(`mark.${id}`, text);

@@ -34,6 +34,7 @@ import {
   SETUP_CHOICES
 } from '$lib/core/setup';
 import { isOfThisFit, setupReviewOf, type Fit, type Setup, type SetupToKeep } from '$lib/data';
+import { SETTING_WORDS, settingWords } from '$lib/words/setup';
 import type { Bench } from './bench.svelte';
 
 /** A set-up as it is on the screen: what was worked out, and what is to be set. */
@@ -189,6 +190,10 @@ export class SetupBench {
   get arrangement(): Arrangement | null {
     return this.laid?.arrangement ?? null;
   }
+
+  /** What this set-up calls a setting: the lift of one with a pad is the pad. */
+  readonly nameOf = (id: SettingId): string =>
+    (this.arrangement ? settingWords(this.arrangement, id) : SETTING_WORDS[id]).name;
 
   /** The settings as they stand, in their own units. */
   get values(): Readonly<Partial<Record<SettingId, number>>> {

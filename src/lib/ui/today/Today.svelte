@@ -8,7 +8,7 @@
   import { Roster } from '$lib/ui/roster.svelte';
   import { dayText } from '$lib/words/dates';
   import { gapText } from '$lib/words/kit';
-  import { setupReviewSentence } from '$lib/words/setup';
+  import { setupReviewSentence } from '$lib/words/setup-review';
   import Welcome from './Welcome.svelte';
   import PlayerEntries from '$lib/ui/player/PlayerEntries.svelte';
 
