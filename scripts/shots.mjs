@@ -135,9 +135,9 @@ async function takeAll(address) {
   await page.locator('[data-behind]').first().waitFor();
   await page.waitForTimeout(800);
   await shot('week');
-  await page.goto(`${address}/progress/demo-01`);
+  await page.goto(`${address}/progress/demo-group-thursday-strings`);
   await page
-    .getByRole('img', { name: /checks of/ })
+    .getByRole('img', { name: /players of/ })
     .locator('svg')
     .waitFor();
   await shot('progress');
