@@ -82,8 +82,8 @@ test('settings of the rest are changed by steps, by typing and back, each with i
   await tilt.focus();
   await tilt.press('Home');
   await expect(page.getByText('Tilt of the strings: 0°')).toBeVisible();
-  await page.getByLabel('Mark for Lift').fill('two folds');
-  await page.getByLabel('Mark for Lift').press('Tab');
+  await page.getByLabel('Mark for Pad', { exact: true }).fill('two folds');
+  await page.getByLabel('Mark for Pad', { exact: true }).press('Tab');
   await page.getByRole('button', { name: /^Keep this set-up/ }).click();
   const card = page.getByRole('article', { name: 'Card of Trial Player' });
   await expect(card).toContainText('two folds');

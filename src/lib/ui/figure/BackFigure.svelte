@@ -1,7 +1,7 @@
 <script lang="ts">
   import { footPlace, type Family, type NominalInstrument } from '$lib/core/instruments';
   import { formatLength, type LengthUnit } from '$lib/core/length';
-  import { onBack, supportOf, type BackPlace, type RestArrangement } from '$lib/core/setup';
+  import { onBack, type BackPlace, type RestArrangement } from '$lib/core/setup';
   import { drawBack } from '$lib/workers/pictures';
   import { HIGH_END_WORDS, ON_BACK_WORDS, settingText, settingWords } from '$lib/words/setup';
   import { Drawn } from './drawn.svelte';
@@ -38,7 +38,6 @@
   const half = $derived((instrument.lowerBoutMm / 2) * scale);
   const width = $derived(half * 2 + LABEL * 2);
   const on = $derived(onBack(rest, instrument));
-  const support = $derived(supportOf(rest));
   const px = ([x, y]: BackPlace) => ({ x: x * scale, y: y * scale });
   /** Each place that is moved along the edge, with where it stands beside the drawing and what is said there. */
   const places = $derived.by(() => {
@@ -91,12 +90,7 @@
     {/if}
     <g transform="scale({scale})"><OnBackShapes {on} /></g>
     {#each places as { id, x, y, name, high, along } (id)}
-      <g
-        class="label"
-        class:end={x < 0}
-        transform="translate({Math.sign(x) * (half + 14)} {y})"
-        data-support={support}
-      >
+      <g class="label" class:end={x < 0} transform="translate({Math.sign(x) * (half + 14)} {y})">
         <text y="-8">{name}</text>
         <text y="10" class="number">{high}</text>
         <text y="27">{along}</text>
