@@ -76,6 +76,9 @@
     stacked
   />
   <p class="text-sm soft">{REST_SCHOOL_WORDS[rest.choices.school].why}</p>
+  {#if supportOf(rest) === 'sponge'}
+    <p class="text-sm">The band lies close to the wood: no loop that a hand or a neck could catch in.</p>
+  {/if}
   <Choice
     label="Chin rest mounted"
     value={rest.choices.mount}
