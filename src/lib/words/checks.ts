@@ -62,6 +62,15 @@ const CATEGORY_NAMES: Readonly<Record<CheckCategory, string>> = {
 export const categoryName = (category: CheckCategory, family: Family): string =>
   category === 'stance' && family === 'cello' ? 'Seat' : CATEGORY_NAMES[category];
 
+/** The same for a group: only where all play the cello is the stance a seat. */
+export function categoryNameIn(
+  category: CheckCategory,
+  players: readonly { readonly family: Family }[]
+): string {
+  const seated = players.length > 0 && players.every(({ family }) => family === 'cello');
+  return categoryName(category, seated ? 'cello' : 'violin');
+}
+
 /** Why a category is proposed. */
 export function focusText(reason: FocusReason): string {
   switch (reason.kind) {

@@ -5,7 +5,7 @@ import { SETTING_IDS, SETUP_KINDS, type RestWarning, type SettingChange } from '
 import { STANDINGS } from '$lib/core/outlook';
 import { ageText, dayText } from './dates';
 import { lengthProblemSentence, plausibilitySentence } from './lengths';
-import { outcomeText, painSentence, RATING_WORDS } from './checks';
+import { categoryNameIn, outcomeText, painSentence, RATING_WORDS } from './checks';
 import { STANDING_WORDS } from './players';
 import { changeSentences, restWarningSentence, SETTING_WORDS, settingText } from './setup';
 import { landingWords, reasonSentences, verdictLine, warningSentence } from './sizing';
@@ -192,4 +192,11 @@ describe('days, ages and looks', () => {
     // A jaw rests; it is no jaw rest.
     expect(checks.map(({ forPlayer }) => forPlayer).join(' ')).not.toMatch(/jaw rest/i);
   });
+});
+
+it('calls the stance a seat only where all of a group play the cello', () => {
+  const [cello, bass] = [{ family: 'cello' }, { family: 'bass' }] as const;
+  expect(categoryNameIn('stance', [cello, cello])).toBe('Seat');
+  for (const group of [[], [bass], [cello, bass]]) expect(categoryNameIn('stance', group)).toBe('Stance');
+  expect(categoryNameIn('hold', [cello])).toBe('Hold');
 });

@@ -2,7 +2,7 @@
   import { CHECK_CATEGORIES, RATINGS, type Rating } from '$lib/core/checks';
   import { db, setAway } from '$lib/data';
   import { Action } from '$lib/ui/action.svelte';
-  import { categoryName, RATING_WORDS, STANDPOINT_NAMES, STANDPOINT_WORDS } from '$lib/words/checks';
+  import { categoryNameIn, RATING_WORDS, STANDPOINT_NAMES, STANDPOINT_WORDS } from '$lib/words/checks';
   import { ClassRoom, type Sitter } from './class-room.svelte';
   import Fold from '$lib/ui/Fold.svelte';
   import GroupWays from './GroupWays.svelte';
@@ -31,8 +31,6 @@
       void room.rate(sitter, { kind: 'rating', rating: brush });
     } else openId = openId === sitter.playerId ? null : sitter.playerId;
   }
-
-  const family = $derived(room.families[0] ?? 'violin');
 </script>
 
 {#if !room.ready}
@@ -55,7 +53,9 @@
       ></progress>
       {#if room.at && room.category === null}
         <p class="soft" data-why>
-          {categoryName(room.at, family)}: {room.planned ? 'planned for this week.' : 'most of them need it.'}
+          {categoryNameIn(room.at, room.players)}: {room.planned
+            ? 'planned for this week.'
+            : 'most of them need it.'}
         </p>
       {/if}
       <span class="aside">
@@ -75,7 +75,7 @@
             type="button"
             aria-pressed={category === room.at}
             data-category={category}
-            onclick={() => room.choose(category)}>{categoryName(category, family)}</button
+            onclick={() => room.choose(category)}>{categoryNameIn(category, room.players)}</button
           >
         {/each}
       </div>

@@ -4,7 +4,7 @@
   import { toBring } from '$lib/data/plan';
   import { clock } from '$lib/ui/clock.svelte';
   import { live } from '$lib/ui/live.svelte';
-  import { categoryName } from '$lib/words/checks';
+  import { categoryNameIn } from '$lib/words/checks';
   import { bringText } from '$lib/words/plan';
   import DueList from './DueList.svelte';
   import { Plan } from './plan.svelte';
@@ -47,7 +47,7 @@
           <h3>
             <a href="/class/{group.id}">{group.name}</a>
             {#if planned}<span class="soft" data-planned
-                >works on {categoryName(planned, 'violin').toLowerCase()}</span
+                >works on {categoryNameIn(planned, plan.membersOf(group)).toLowerCase()}</span
               >{/if}
           </h3>
           {#if dues.length === 0}

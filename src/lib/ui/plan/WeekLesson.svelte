@@ -8,7 +8,7 @@
   import { clock } from '$lib/ui/clock.svelte';
   import { live } from '$lib/ui/live.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
-  import { categoryName } from '$lib/words/checks';
+  import { categoryNameIn } from '$lib/words/checks';
   import Behind from './Behind.svelte';
   import DueList from './DueList.svelte';
 
@@ -36,8 +36,6 @@
   );
   const plan = (category: CheckCategory | null) => attempt(() => setFocus(db, group.id, monday, category));
   const byId = $derived(Object.fromEntries(members.map((player) => [player.id, player])));
-  /** Cellos only have a seat where the others stand. */
-  const family = $derived(members.every((player) => player.family === 'cello') ? 'cello' : 'violin');
   const MOST = 12;
 </script>
 
@@ -59,7 +57,7 @@
         >
           <option value="">nothing planned</option>
           {#each CHECK_CATEGORIES as category (category)}
-            <option value={category}>{categoryName(category, family)}</option>
+            <option value={category}>{categoryNameIn(category, members)}</option>
           {/each}
         </select></label
       >
@@ -68,7 +66,7 @@
       {:else if asked.current}
         {@const category = asked.current}
         <button type="button" class="act-quiet" data-act="plan-asked" onclick={() => plan(category)}
-          >Most need {categoryName(category, family).toLowerCase()}: plan it</button
+          >Most need {categoryNameIn(category, members).toLowerCase()}: plan it</button
         >
       {/if}
     </div>

@@ -9,7 +9,7 @@
   import { download, fileNamePart } from '$lib/ui/download';
   import Fold from '$lib/ui/Fold.svelte';
   import { live } from '$lib/ui/live.svelte';
-  import { categoryName } from '$lib/words/checks';
+  import { categoryNameIn } from '$lib/words/checks';
   import { dayText, shortDayText } from '$lib/words/dates';
   import GroupTests from './GroupTests.svelte';
   import HeatStrip from './HeatStrip.svelte';
@@ -64,9 +64,7 @@
         row.weeks.map(({ week, strength }): [number, number, number] => [weeks.indexOf(week), at, strength])
       )
   );
-  const family = $derived(
-    found.current.every(({ player }) => player.family === 'cello') ? 'cello' : 'violin'
-  );
+  const players = $derived(found.current.map(({ player }) => player));
   const file = $derived(`progress-${fileNamePart(group.name)}`);
 
   /** The mean of each week, empty where nothing was looked at. */
@@ -99,7 +97,8 @@
             (category = CHECK_CATEGORIES.find((one) => one === currentTarget.value) ?? null)}
         >
           <option value="">All categories</option>
-          {#each CHECK_CATEGORIES as one (one)}<option value={one}>{categoryName(one, family)}</option>{/each}
+          {#each CHECK_CATEGORIES as one (one)}<option value={one}>{categoryNameIn(one, players)}</option
+            >{/each}
         </select>
       </label>
       <button
@@ -118,7 +117,7 @@
     <p>
       {category === null
         ? 'Nothing was looked at in this time.'
-        : `Nothing of ${categoryName(category, family).toLowerCase()} was looked at in this time.`}
+        : `Nothing of ${categoryNameIn(category, players).toLowerCase()} was looked at in this time.`}
     </p>
     <p><a class="btn act-next" href="/class/{group.id}">To the class</a></p>
   {:else}
