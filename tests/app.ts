@@ -3,9 +3,9 @@ import type Axe from 'axe-core';
 import type Dexie from 'dexie';
 import { readFile } from 'node:fs/promises';
 import type { Family } from '../src/lib/core/instruments';
-import { DATABASE_NAME, SCHEMA_VERSION } from '../src/lib/data/database';
+import { DATABASE_NAME, SCHEMA_VERSION } from '../src/lib/data/store/database';
 import { demoRecords } from '../src/lib/data/demo/demo';
-import { TABLE_NAMES, TABLES, type Records } from '../src/lib/data/tables';
+import { TABLE_NAMES, TABLES, type Records } from '../src/lib/data/store/tables';
 import { openPdf } from '../src/lib/print/testing';
 
 /** The moment at which every test takes place. */

@@ -1,4 +1,4 @@
-import type { Records } from '../src/lib/data/tables';
+import type { Records } from '../src/lib/data/store/tables';
 import { expect, expectAccessible, given, openWithClass, somebody, stored, test } from './app';
 
 const on = (day: string) => ({ day, at: `${day}T09:00:00.000Z` });

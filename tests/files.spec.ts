@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { bytesOf, expect, expectAccessible, openNewPlayer, openWithClass, test } from './app';
-import { SCHEMA_VERSION } from '../src/lib/data/database';
+import { SCHEMA_VERSION } from '../src/lib/data/store/database';
 
 const backupButton = 'Save a backup';
 

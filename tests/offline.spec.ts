@@ -1,7 +1,7 @@
 import { createServer, request, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import type { Page } from '@playwright/test';
-import { version3, VERSION_3_STORES } from '../src/lib/data/older.testing';
+import { version3, VERSION_3_STORES } from '../src/lib/data/store/older.testing';
 import { bytesOf, expect, given, openWithClass, readPdf, somebody, stored, test as base } from './app';
 
 /** A server before the application's own, that can be killed, and can have a newer version. */

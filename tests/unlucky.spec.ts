@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { TABLE_NAMES } from '../src/lib/data/tables';
+import { TABLE_NAMES } from '../src/lib/data/store/tables';
 import {
   expect,
   field,

@@ -10,8 +10,8 @@ const UNJOURNALED = ['typed'];
  * @param tables records by table
  */
 export async function faultsOf(vite, tables) {
-  const { problemWith } = await vite.ssrLoadModule('/src/lib/data/changes.ts');
-  const { OWNED_TABLES, ownerOf } = await vite.ssrLoadModule('/src/lib/data/tables.ts');
+  const { problemWith } = await vite.ssrLoadModule('/src/lib/data/journal/changes.ts');
+  const { OWNED_TABLES, ownerOf } = await vite.ssrLoadModule('/src/lib/data/store/tables.ts');
   const players = new Set(tables.players.map(({ id }) => id));
   return Object.entries(tables).flatMap(([name, records]) =>
     records.flatMap((record) => {

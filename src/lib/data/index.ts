@@ -1,7 +1,7 @@
-import { createDatabase } from './database';
+import { createDatabase } from './store/database';
 
-export * from './records';
-export { createDatabase, SCHEMA_VERSION, WRITTEN_BY_NEWER, type Database } from './database';
+export * from './store/records';
+export { createDatabase, SCHEMA_VERSION, WRITTEN_BY_NEWER, type Database } from './store/database';
 export {
   commit,
   lastDone,
@@ -11,12 +11,12 @@ export {
   undo,
   type Change,
   type Operation
-} from './changes';
-export { deletedFor, forget, UNDO_DELETION_MS } from './forget';
-export { Refusal } from './refusal';
-export { NotSaved, watchSaves, type SaveProblem, type SaveState } from './save-state';
-export { newId } from './ids';
-export { changeSettings, DEFAULT_SETTINGS, getSettings, sizesInUse } from './settings';
+} from './journal/changes';
+export { deletedFor, forget, UNDO_DELETION_MS } from './journal/forget';
+export { Refusal } from './store/refusal';
+export { NotSaved, watchSaves, type SaveProblem, type SaveState } from './journal/save-state';
+export { newId } from './store/ids';
+export { changeSettings, DEFAULT_SETTINGS, getSettings, sizesInUse } from './commands/settings';
 export {
   addPlayer,
   addPlayers,
@@ -25,8 +25,16 @@ export {
   editPlayer,
   EMPTY_PLAYER,
   removeDemo
-} from './players';
-export { groupNames, groupOf, setAway, setGroupWay, setSeats, type GroupNames, type Seat } from './groups';
+} from './commands/players';
+export {
+  groupNames,
+  groupOf,
+  setAway,
+  setGroupWay,
+  setSeats,
+  type GroupNames,
+  type Seat
+} from './commands/groups';
 export {
   addReading,
   dropReading,
@@ -37,7 +45,7 @@ export {
   takenNow,
   withComing,
   type ComingReading
-} from './measurements';
+} from './commands/measurements';
 export {
   answerWith,
   decidedOf,
@@ -51,16 +59,23 @@ export {
   sizingQuestion,
   triedOf,
   type PlayerCase
-} from './case';
-export { decideFit, keepSetup, type Decision, type SetupToKeep } from './fits';
-export { answerTrial, beginTrial, dropTrial } from './trials';
-export { closePains, notePain } from './pains';
-export { changeKit, kitGaps } from './kit';
-export { keptTapes, stepTapes, type KeptTape } from './tapes';
-export { changeDraft, changeSetup, finishDraft, newDraft } from './drafts';
-export { noteLook, type LookToNote } from './looks';
-export { keepText, NEW_PLAYER, SETTINGS_FORM, typedOf } from './typed';
-export { lastPractised, newestByCheck, recordCheck, seenResults, setPractice, toggleFault } from './checks';
+} from './questions/case';
+export { decideFit, keepSetup, type Decision, type SetupToKeep } from './commands/fits';
+export { answerTrial, beginTrial, dropTrial } from './commands/trials';
+export { closePains, notePain } from './commands/pains';
+export { changeKit, kitGaps } from './commands/kit';
+export { keptTapes, stepTapes, type KeptTape } from './commands/tapes';
+export { changeDraft, changeSetup, finishDraft, newDraft } from './commands/drafts';
+export { noteLook, type LookToNote } from './commands/looks';
+export { keepText, NEW_PLAYER, SETTINGS_FORM, typedOf } from './commands/typed';
+export {
+  lastPractised,
+  newestByCheck,
+  recordCheck,
+  seenResults,
+  setPractice,
+  toggleFault
+} from './commands/checks';
 
 /** The one database of the page. */
 export const db = createDatabase();

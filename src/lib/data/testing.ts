@@ -1,10 +1,10 @@
 import 'fake-indexeddb/auto';
-import { answerCase, decidedOf, loadCase } from './case';
-import { createDatabase, type Database } from './database';
-import { decideFit } from './fits';
-import { addReading } from './measurements';
-import { addPlayer, EMPTY_PLAYER } from './players';
-import type { Fit, Player, PlayerForm } from './records';
+import { answerCase, decidedOf, loadCase } from './questions/case';
+import { createDatabase, type Database } from './store/database';
+import { decideFit } from './commands/fits';
+import { addReading } from './commands/measurements';
+import { addPlayer, EMPTY_PLAYER } from './commands/players';
+import type { Fit, Player, PlayerForm } from './store/records';
 import type { MeasurementId } from '$lib/core/body';
 import { dayOf } from '$lib/core/time';
 

@@ -22,7 +22,7 @@ import {
   type SetupKind
 } from '$lib/core/setup';
 import type { Fit, Player, Setup } from '$lib/data';
-import { textOfSetup } from '$lib/data/setup-text';
+import { textOfSetup } from '$lib/data/files/setup-text';
 import { FAMILY_WORDS } from '$lib/words/families';
 import { dayText } from '$lib/words/dates';
 import {

@@ -2,7 +2,7 @@
   import { dimensionsOf, FAMILIES, type Family } from '$lib/core/instruments';
   import { TAPE_LAYOUTS, tapePlaces } from '$lib/core/tapes';
   import type { Settings } from '$lib/data';
-  import type { RoomSheet } from '$lib/data/room';
+  import type { RoomSheet } from '$lib/data/questions/room';
   import { paperOf } from '$lib/print/papers';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { LAYOUT_WORDS } from '$lib/words/tapes';

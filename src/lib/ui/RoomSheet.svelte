@@ -3,7 +3,7 @@
   import { db, DEFAULT_SETTINGS, getSettings, kitGaps } from '$lib/data';
   import { gapText, kitSentence } from '$lib/words/kit';
   import { clock } from './clock.svelte';
-  import { roomSheet, type RoomSheet } from '$lib/data/room';
+  import { roomSheet, type RoomSheet } from '$lib/data/questions/room';
   import { dimensionsOf } from '$lib/core/instruments';
   import { settingLines, setupDrawing, setupNotes } from '$lib/print/card';
   import { FAMILY_WORDS } from '$lib/words/families';

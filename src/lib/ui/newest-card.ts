@@ -1,10 +1,10 @@
 import { drillNamed, focusOf } from '$lib/core/checks';
 import { clock } from './clock.svelte';
 import { db, getSettings, lastPractised, newestFirst, seenResults, type Player } from '$lib/data';
-import { groupByPlayer } from '$lib/data/case';
-import { libraryFor, waysFor } from '$lib/data/library';
+import { groupByPlayer } from '$lib/data/questions/case';
+import { libraryFor, waysFor } from '$lib/data/questions/library';
 import { cardOf, type Card } from '$lib/print/card';
-import { ofPlayers } from '$lib/data/of-players';
+import { ofPlayers } from '$lib/data/questions/of-players';
 
 /** The check that a player works on: what was set as practice last, else what the rule proposes. */
 export async function checksAtWork(players: readonly Player[]) {

@@ -1,7 +1,7 @@
 import { at, onScreen } from './testing.svelte';
 import { expose } from 'comlink';
 import { db, deletePlayer, type Player } from '$lib/data';
-import { FEW_PLAYERS, foreseeMissing, type Share } from '$lib/data/foreseen';
+import { FEW_PLAYERS, foreseeMissing, type Share } from '$lib/data/questions/foreseen';
 import { givenDecision, givenPlayer, givenReadings } from '$lib/data/testing';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Roster } from './roster.svelte';

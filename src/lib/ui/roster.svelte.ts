@@ -1,6 +1,6 @@
 import { db } from '$lib/data';
-import { FEW_PLAYERS, foreseeMissing } from '$lib/data/foreseen';
-import { roster, type RosterEntry } from '$lib/data/roster';
+import { FEW_PLAYERS, foreseeMissing } from '$lib/data/questions/foreseen';
+import { roster, type RosterEntry } from '$lib/data/questions/roster';
 import { clock } from './clock.svelte';
 import { live, type Live } from './live.svelte';
 import type { Underway } from '$lib/workers/foresee';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { expectedLength, FIT_ORDER, LINE_ORDER, MEASUREMENTS } from '$lib/core/body';
 import { FAMILIES } from '$lib/core/instruments';
 import { standingOn, type Foresight, type Outlook } from '$lib/core/outlook';
-import type { RosterEntry } from '$lib/data/roster';
+import type { RosterEntry } from '$lib/data/questions/roster';
 import { proposeSize, type Evidence, type Proposal, type SizingQuestion } from '$lib/core/sizing';
 import type { Advice } from '$lib/core/trial';
 import { DAY_STATE_WORDS } from './days';

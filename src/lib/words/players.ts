@@ -1,7 +1,7 @@
 import { isGrown, type Standing } from '$lib/core/outlook';
 import type { IsoDay } from '$lib/core/time';
 import type { GrowthCurve } from '$lib/data';
-import type { RosterEntry } from '$lib/data/roster';
+import type { RosterEntry } from '$lib/data/questions/roster';
 import { dayText, monthText } from './dates';
 import { NO_FORECAST_BRIEFLY } from './growth';
 

@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import type { IsoDay } from '$lib/core/time';
-import { createDatabase } from '$lib/data/database';
-import { foreseeMissing, type Share } from '$lib/data/foreseen';
+import { createDatabase } from '$lib/data/store/database';
+import { foreseeMissing, type Share } from '$lib/data/questions/foreseen';
 
 const door = {
   /** Works out what is foreseen for a share of the players of the browser's own database of whom it is not known. */

@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { checksFor } from '$lib/core/checks';
 import { FAMILIES } from '$lib/core/instruments';
 import { daysBetween } from '$lib/core/time';
-import { problemWith } from '../changes';
-import { faultLooks, standingsFor, strengthBy } from '../remedies';
-import { TABLE_NAMES } from '../tables';
+import { problemWith } from '../journal/changes';
+import { faultLooks, standingsFor, strengthBy } from '../commands/remedies';
+import { TABLE_NAMES } from '../store/tables';
 import { demoRecords } from './demo';
 
 const TODAY = '2026-11-24';

@@ -1,7 +1,7 @@
 import { dayOf } from '$lib/core/time';
-import { commit } from '../changes';
-import type { Database } from '../database';
-import { newDraft } from '../drafts';
+import { commit } from '../journal/changes';
+import type { Database } from '../store/database';
+import { newDraft } from '../commands/drafts';
 import type {
   Aid,
   CheckResult,
@@ -16,7 +16,7 @@ import type {
   Remedy,
   Setup,
   Trial
-} from '../records';
+} from '../store/records';
 import { DEMO_CAST } from './cast';
 import { demoGroups } from './groups';
 import { demoAids } from './lessons';

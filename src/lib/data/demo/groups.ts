@@ -1,7 +1,7 @@
 import type { CheckCategory } from '$lib/core/checks';
 import { mondayOf, weekdayOf, type WeeklyLesson } from '$lib/core/plan';
 import type { IsoDay } from '$lib/core/time';
-import type { Group, Player } from '../records';
+import type { Group, Player } from '../store/records';
 import { demoSeats } from './lessons';
 
 /** Groups of the made-up class, by their name. */

@@ -4,7 +4,7 @@ import { CHECKS as CELLO } from '$lib/core/checks/library/cello';
 import { CHECKS as SHOULDER } from '$lib/core/checks/library/shoulder';
 import type { Family } from '$lib/core/instruments';
 import { daysLater, type IsoDay } from '$lib/core/time';
-import type { Aid, CheckResult, Fit, Lesson, Player, Practice, Remedy } from '../records';
+import type { Aid, CheckResult, Fit, Lesson, Player, Practice, Remedy } from '../store/records';
 
 const LIBRARY: Readonly<Record<Family, readonly Check[]>> = {
   violin: SHOULDER,

@@ -17,7 +17,7 @@ import {
   type RestSchool,
   type SettingId
 } from '$lib/core/setup';
-import type { Fit, Setup } from '../records';
+import type { Fit, Setup } from '../store/records';
 
 /** Marks as somebody would leave them. */
 const MARKS: Readonly<Partial<Record<SettingId, string>>> = {

@@ -3,10 +3,20 @@ import { expectedLength, FIT_ORDER, type MeasurementId } from '$lib/core/body';
 import type { Family, Size } from '$lib/core/instruments';
 import { daysLater, monthsLater, type IsoDay } from '$lib/core/time';
 import { followTrial, looksFor, STOP, type TrialAnswer, type TrialVerdict } from '$lib/core/trial';
-import { answerCase, type CaseAnswer, type PlayerCase } from '../case';
-import { fitFrom } from '../fits';
-import type { CheckResult, Fit, Lesson, Measurement, Pain, Player, Remedy, Setup, Trial } from '../records';
-import { DEFAULT_SETTINGS } from '../settings';
+import { answerCase, type CaseAnswer, type PlayerCase } from '../questions/case';
+import { fitFrom } from '../commands/fits';
+import type {
+  CheckResult,
+  Fit,
+  Lesson,
+  Measurement,
+  Pain,
+  Player,
+  Remedy,
+  Setup,
+  Trial
+} from '../store/records';
+import { DEFAULT_SETTINGS } from '../commands/settings';
 import type { DemoPlayer } from './cast';
 import { demoGroupId } from './groups';
 import { demoKit } from './kit';

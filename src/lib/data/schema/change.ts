@@ -1,4 +1,4 @@
-import type { Records, TableName } from '../tables';
+import type { Records, TableName } from '../store/tables';
 
 /** What one change did to one record; `null` where there was none before or is none after. */
 export interface Operation {

@@ -2,7 +2,7 @@
   import { onMount } from 'svelte';
   import { monthsLater } from '$lib/core/time';
   import { db, DEFAULT_SETTINGS, getSettings } from '$lib/data';
-  import { bySoonest, outgrownUntil, wantedSizes } from '$lib/data/wanted';
+  import { bySoonest, outgrownUntil, wantedSizes } from '$lib/data/questions/wanted';
   import Choice from '$lib/ui/Choice.svelte';
   import { clock } from '$lib/ui/clock.svelte';
   import { live } from '$lib/ui/live.svelte';

@@ -2,8 +2,8 @@
   import type { Family } from '$lib/core/instruments';
   import { copiedFrom, settingsInUse, type Adjustments, type SettingId } from '$lib/core/setup';
   import { db } from '$lib/data';
-  import { setUpAlike, type SetUpAlike } from '$lib/data/set-up-alike';
-  import { NotASetup, setupFromText, type SetupRead } from '$lib/data/setup-text';
+  import { setUpAlike, type SetUpAlike } from '$lib/data/questions/set-up-alike';
+  import { NotASetup, setupFromText, type SetupRead } from '$lib/data/files/setup-text';
   import FilePick from '$lib/ui/files/FilePick.svelte';
   import { live } from '$lib/ui/live.svelte';
   import { dayText } from '$lib/words/dates';

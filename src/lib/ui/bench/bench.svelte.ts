@@ -34,8 +34,8 @@ import {
   type Setup,
   type Trial
 } from '$lib/data';
-import { waysFor } from '$lib/data/library';
-import { sexOf } from '$lib/data/lengths';
+import { waysFor } from '$lib/data/questions/library';
+import { sexOf } from '$lib/data/questions/lengths';
 import { clock } from '$lib/ui/clock.svelte';
 import { live, liveRecord, liveRows, type Live } from '$lib/ui/live.svelte';
 import { TypedTexts } from '$lib/ui/typed.svelte';

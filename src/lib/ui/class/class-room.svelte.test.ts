@@ -12,7 +12,7 @@ import {
   recordCheck,
   undo
 } from '$lib/data';
-import { setAway, setFocus, setGroupWay, setSeats } from '$lib/data/groups';
+import { setAway, setFocus, setGroupWay, setSeats } from '$lib/data/commands/groups';
 import { givenPlayer } from '$lib/data/testing';
 import { ClassRoom, type Sitter } from './class-room.svelte';
 

@@ -24,14 +24,14 @@ import {
   type Player,
   type Settings
 } from '$lib/data';
-import { groupByPlayer, newestFirst } from '$lib/data/case';
-import { libraryFor, waysFor } from '$lib/data/library';
+import { groupByPlayer, newestFirst } from '$lib/data/questions/case';
+import { libraryFor, waysFor } from '$lib/data/questions/library';
 import { clock } from '$lib/ui/clock.svelte';
 import { live, liveRecord, liveRows } from '$lib/ui/live.svelte';
 import { attempt } from '$lib/ui/shell/attempt';
 import { checksOfAll } from './class-looks';
 import { seatsFor } from './room';
-import { ofPlayers } from '$lib/data/of-players';
+import { ofPlayers } from '$lib/data/questions/of-players';
 
 /** Where one player of a sweep stands. */
 export type SweepState = 'waiting' | 'seen' | 'away';

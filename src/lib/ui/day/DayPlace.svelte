@@ -3,7 +3,7 @@
   import { tinykeys } from 'tinykeys';
   import { LINE_ORDER, type MeasurementId } from '$lib/core/body';
   import { db, dropReading, groupOf, type DayState } from '$lib/data';
-  import { passInQueue, readInQueue, setDayState, type DayMember } from '$lib/data/days';
+  import { passInQueue, readInQueue, setDayState, type DayMember } from '$lib/data/commands/days';
   import { Action } from '$lib/ui/action.svelte';
   import MeasureField from '$lib/ui/field/MeasureField.svelte';
   import PainNotes from '$lib/ui/PainNotes.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { FAMILIES, sizesUp } from '$lib/core/instruments';
   import { db, groupOf } from '$lib/data';
-  import { closeDay } from '$lib/data/days';
+  import { closeDay } from '$lib/data/commands/days';
   import { download, fileNamePart } from '$lib/ui/download';
   import { attempt } from '$lib/ui/shell/attempt';
   import { FAMILY_WORDS } from '$lib/words/families';
@@ -30,7 +30,7 @@
     size ? (betweenSizes ? 'between sizes' : '') : DAY_STATE_WORDS[state];
 
   async function saveCsv() {
-    const { toCsv } = await import('$lib/data/csv');
+    const { toCsv } = await import('$lib/data/files/csv');
     const rows = queue.members.map((member) => [
       member.player.name,
       member.player.family,

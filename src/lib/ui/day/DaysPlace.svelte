@@ -1,7 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { db, newId, type FittingDay, type Player, type PlayerForm } from '$lib/data';
-  import { queueMembers, removeDay, startDay, type QueueMember } from '$lib/data/days';
+  import { queueMembers, removeDay, startDay, type QueueMember } from '$lib/data/commands/days';
   import { Action } from '$lib/ui/action.svelte';
   import { clock } from '$lib/ui/clock.svelte';
   import PlayerImport from '$lib/ui/files/PlayerImport.svelte';

@@ -2,11 +2,11 @@
   import { FAMILIES, type Family } from '$lib/core/instruments';
   import { db, EMPTY_PLAYER, groupOf, type DayState } from '$lib/data';
   import { Action } from '$lib/ui/action.svelte';
-  import { joinQueue } from '$lib/data/days';
+  import { joinQueue } from '$lib/data/commands/days';
   import { NAME_LENGTH } from '$lib/data/schema/player';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { DAY_STATE_WORDS } from '$lib/words/days';
-  import type { DayMember } from '$lib/data/days';
+  import type { DayMember } from '$lib/data/commands/days';
   import type { DayQueue } from './queue.svelte';
 
   /** The line in its order, with where each player stands; a tap goes to one. Trials wait in a second queue. */

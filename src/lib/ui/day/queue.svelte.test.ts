@@ -1,6 +1,6 @@
 import { at, onScreen } from '$lib/ui/testing.svelte';
 import { db, deletePlayer, notePain, type Player } from '$lib/data';
-import { passInQueue, readInQueue, setDayState, startDay } from '$lib/data/days';
+import { passInQueue, readInQueue, setDayState, startDay } from '$lib/data/commands/days';
 import { givenPlayer } from '$lib/data/testing';
 import { beforeEach, expect, it } from 'vitest';
 import { DayQueue } from './queue.svelte';

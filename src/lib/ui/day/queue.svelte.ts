@@ -25,12 +25,12 @@ import {
   type PlayerCase,
   type Settings
 } from '$lib/data';
-import { dayMembers, type DayMember } from '$lib/data/days';
-import { sexOf } from '$lib/data/lengths';
+import { dayMembers, type DayMember } from '$lib/data/commands/days';
+import { sexOf } from '$lib/data/questions/lengths';
 import { clock } from '$lib/ui/clock.svelte';
 import { live, liveRecord, liveRows, type Live } from '$lib/ui/live.svelte';
 import { TypedTexts } from '$lib/ui/typed.svelte';
-import { ofPlayers } from '$lib/data/of-players';
+import { ofPlayers } from '$lib/data/questions/of-players';
 
 const NO_GROUPS: GroupNames = new Map();
 

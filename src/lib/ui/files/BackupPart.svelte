@@ -1,7 +1,7 @@
 <script lang="ts">
   import { dayOf } from '$lib/core/time';
   import { db } from '$lib/data';
-  import type { Backup, RestorePreview } from '$lib/data/backup';
+  import type { Backup, RestorePreview } from '$lib/data/files/backup';
   import { Action } from '$lib/ui/action.svelte';
   import { status } from '$lib/ui/shell/status.svelte';
   import { dayText } from '$lib/words/dates';
@@ -18,7 +18,7 @@
   const saving = new Action();
   const save = () =>
     saving.run(async () => {
-      const { backupFileName, writeBackup } = await import('$lib/data/backup');
+      const { backupFileName, writeBackup } = await import('$lib/data/files/backup');
       const now = new Date();
       const name = backupFileName(now);
       await saveFile(
@@ -30,7 +30,7 @@
     });
 
   async function read(text: string): Promise<string | null> {
-    const { previewRestore, readBackup } = await import('$lib/data/backup');
+    const { previewRestore, readBackup } = await import('$lib/data/files/backup');
     const found = readBackup(text);
     if (!found.ok) return found.problem;
     restoring = { backup: found.backup, preview: await previewRestore(db, found.backup) };
@@ -41,7 +41,7 @@
   async function restore(mode: 'merge' | 'replace') {
     const chosen = restoring;
     if (!chosen) return;
-    const { restoreBackup } = await import('$lib/data/backup');
+    const { restoreBackup } = await import('$lib/data/files/backup');
     if (await restoringNow.run(() => restoreBackup(db, chosen.backup, mode))) {
       restoring = null;
       status.say('The backup is restored. Undo brings back what was here before.');

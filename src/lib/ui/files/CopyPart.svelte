@@ -1,8 +1,8 @@
 <script lang="ts">
   import { db, type Group, type Player } from '$lib/data';
-  import type { Backup } from '$lib/data/backup';
-  import type { MergePreview, Scope } from '$lib/data/exchange';
-  import type { MergePick } from '$lib/data/merge';
+  import type { Backup } from '$lib/data/files/backup';
+  import type { MergePreview, Scope } from '$lib/data/files/exchange';
+  import type { MergePick } from '$lib/data/files/merge';
   import { Action } from '$lib/ui/action.svelte';
   import { fileNamePart } from '$lib/ui/download';
   import { live } from '$lib/ui/live.svelte';
@@ -37,7 +37,7 @@
   const saving = new Action();
   const save = () =>
     saving.run(async () => {
-      const { writeCopy } = await import('$lib/data/exchange');
+      const { writeCopy } = await import('$lib/data/files/exchange');
       await saveFile(
         { name: `jarvel-${fileNamePart(named)}.json`, lockedName: 'jarvel-locked-copy.json' },
         await writeCopy(db, scope),
@@ -60,8 +60,8 @@
 
   async function read(text: string): Promise<string | null> {
     const [{ readBackup }, { previewMerge }] = await Promise.all([
-      import('$lib/data/backup'),
-      import('$lib/data/exchange')
+      import('$lib/data/files/backup'),
+      import('$lib/data/files/exchange')
     ]);
     const found = readBackup(text);
     if (!found.ok) return found.problem;
@@ -75,13 +75,13 @@
     if (!shown) return;
     part = choice;
     picks = new Map();
-    const { previewMerge } = await import('$lib/data/exchange');
+    const { previewMerge } = await import('$lib/data/files/exchange');
     preview = await previewMerge(db, shown, scopeOf(choice));
   }
   async function merge() {
     const [mine, shown] = [file, preview];
     if (!mine || !shown) return;
-    const { applyMerge } = await import('$lib/data/exchange');
+    const { applyMerge } = await import('$lib/data/files/exchange');
     if (await merging.run(() => applyMerge(db, mine, shown, picks))) {
       startAnew();
       status.say('The other copy is merged. Undo brings back what was here before.');

@@ -11,7 +11,7 @@
   /** Files in and out: the whole record as a backup, players as a list. Nothing is written before its preview. */
   async function savePlayers() {
     await attempt(async () => {
-      const { playersToCsv } = await import('$lib/data/players-csv');
+      const { playersToCsv } = await import('$lib/data/files/players-csv');
       download(
         'players.csv',
         'text/csv;charset=utf-8',

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { TableName } from '$lib/data';
-  import type { MergePreview } from '$lib/data/exchange';
-  import type { Held, Merged, MergePick } from '$lib/data/merge';
+  import type { MergePreview } from '$lib/data/files/exchange';
+  import type { Held, Merged, MergePick } from '$lib/data/files/merge';
   import { TABLE_WORDS } from '$lib/words/tables';
 
   /** What a merge would do, and what both changed side by side with a choice. */

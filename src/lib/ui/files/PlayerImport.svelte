@@ -2,8 +2,8 @@
   import { FAMILIES, type Family } from '$lib/core/instruments';
   import { newId, type PlayerForm } from '$lib/data';
   import { Action } from '$lib/ui/action.svelte';
-  import type { CsvTable } from '$lib/data/csv';
-  import type { ColumnMatch, PlayerColumn, PlayersOfTable } from '$lib/data/players-csv';
+  import type { CsvTable } from '$lib/data/files/csv';
+  import type { ColumnMatch, PlayerColumn, PlayersOfTable } from '$lib/data/files/players-csv';
   import Choice from '$lib/ui/Choice.svelte';
   import { FAMILY_WORDS } from '$lib/words/families';
   import FilePick from './FilePick.svelte';
@@ -27,7 +27,7 @@
   const PREVIEW_ROWS = 8;
   const SHOWN_PROBLEMS = 12;
 
-  type Reader = typeof import('$lib/data/players-csv');
+  type Reader = typeof import('$lib/data/files/players-csv');
   let reader = $state.raw<Reader | null>(null);
   let table = $state.raw<CsvTable | null>(null);
   let match = $state.raw<ColumnMatch>([]);
@@ -45,7 +45,10 @@
 
   async function readFile(file: File) {
     startAnew();
-    const [csv, players] = await Promise.all([import('$lib/data/csv'), import('$lib/data/players-csv')]);
+    const [csv, players] = await Promise.all([
+      import('$lib/data/files/csv'),
+      import('$lib/data/files/players-csv')
+    ]);
     reader = players;
     const result = csv.readTable(csv.decodeText(await file.arrayBuffer()));
     if (!result.ok) {

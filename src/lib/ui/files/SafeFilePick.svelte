@@ -27,14 +27,14 @@
       problem = password = '';
       locked = null;
       const text = await file.text();
-      const { isLocked } = await import('$lib/data/lock');
+      const { isLocked } = await import('$lib/data/files/lock');
       if (isLocked(text)) locked = text;
       else problem = (await ontext(text)) ?? '';
     });
 
   const unlock = () =>
     opening.run(async () => {
-      const { unlockText } = await import('$lib/data/lock');
+      const { unlockText } = await import('$lib/data/files/lock');
       const opened = await unlockText(locked ?? '', password);
       if (!opened.ok) {
         problem = opened.problem;

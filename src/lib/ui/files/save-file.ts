@@ -1,4 +1,4 @@
-import { lockText, LEAST_PASSWORD } from '$lib/data/lock';
+import { lockText, LEAST_PASSWORD } from '$lib/data/files/lock';
 import { download } from '$lib/ui/download';
 
 /** Whether a file can be saved with what stands in the password's field: nothing, or long enough. */

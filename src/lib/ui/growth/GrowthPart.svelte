@@ -3,7 +3,7 @@
   import { dimensionTable } from '$lib/core/instruments';
   import { sizeLadder } from '$lib/core/outlook';
   import { newestFirst, newestFitOf, outlookFor, sizesInUse, type PlayerCase } from '$lib/data';
-  import { heightsOf, sexOf } from '$lib/data/lengths';
+  import { heightsOf, sexOf } from '$lib/data/questions/lengths';
   import Choice from '$lib/ui/Choice.svelte';
   import { dayText } from '$lib/words/dates';
   import { NEXT_MEASURE_WORDS, NO_FORECAST_WORDS, outlookSentences } from '$lib/words/growth';

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { IsoDay } from '$lib/core/time';
   import { db, type Aid, type AidKind, type Player } from '$lib/data';
-  import { addAid, keepAid, weanAid } from '$lib/data/aids';
+  import { addAid, keepAid, weanAid } from '$lib/data/commands/aids';
   import { AID_KINDS } from '$lib/data/schema/check';
   import { Action } from '$lib/ui/action.svelte';
   import { AID_WORDS, aidText } from '$lib/words/checks';

@@ -2,7 +2,7 @@
   import { DRILLS, drillNamed, strengthOf, type Cause, type Check, type Fault } from '$lib/core/checks';
   import { daysLater } from '$lib/core/time';
   import { db, setPractice, type Player, type Practice } from '$lib/data';
-  import type { NewRemedy } from '$lib/data/begin-remedy';
+  import type { NewRemedy } from '$lib/data/commands/begin-remedy';
   import { MOST_POINTS, REMEDY_LENGTH } from '$lib/data/schema/check';
   import { Action } from '$lib/ui/action.svelte';
   import { status } from '$lib/ui/shell/status.svelte';

@@ -4,8 +4,8 @@
   import { DRILLS, type Cause, type Check, type Fault } from '$lib/core/checks';
   import { poseNames, VIEWS } from '$lib/core/figure/names';
   import { db, type Player } from '$lib/data';
-  import { beginRemedy, type NewRemedy } from '$lib/data/begin-remedy';
-  import { recordFor } from '$lib/data/remedies';
+  import { beginRemedy, type NewRemedy } from '$lib/data/commands/begin-remedy';
+  import { recordFor } from '$lib/data/commands/remedies';
   import { Action } from '$lib/ui/action.svelte';
   import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
   import { live } from '$lib/ui/live.svelte';

@@ -1,9 +1,9 @@
 import { db, getSettings, lastPractised, newestFirst, newestFitOf, readingsOf } from '$lib/data';
-import { libraryFor, waysFor } from '$lib/data/library';
+import { libraryFor, waysFor } from '$lib/data/questions/library';
 import { homeCardOf, type HomeCard } from '$lib/print/home-card';
 import { clock } from '$lib/ui/clock.svelte';
 import { drawnAs } from './drawn-as';
-import { ofPlayers } from '$lib/data/of-players';
+import { ofPlayers } from '$lib/data/questions/of-players';
 
 /** The home cards of players' last lessons, in the order asked for; who has nothing to practise is left out. */
 export async function homeCards(playerIds: readonly string[]): Promise<readonly HomeCard[]> {

@@ -12,7 +12,7 @@ import {
   undo,
   type Player
 } from '$lib/data';
-import { keepOwnCheck, removeOwnCheck } from '$lib/data/own-checks';
+import { keepOwnCheck, removeOwnCheck } from '$lib/data/commands/own-checks';
 import { givenPlayer } from '$lib/data/testing';
 import { Lesson } from './lesson.svelte';
 

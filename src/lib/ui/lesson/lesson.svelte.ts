@@ -28,10 +28,10 @@ import {
   type Player,
   type Settings
 } from '$lib/data';
-import { aidsInUse } from '$lib/data/aids';
-import { causeFacts } from '$lib/data/causes';
-import { waysFor } from '$lib/data/library';
-import { faultLooks, standingsFor, strengthBy } from '$lib/data/remedies';
+import { aidsInUse } from '$lib/data/commands/aids';
+import { causeFacts } from '$lib/data/questions/causes';
+import { waysFor } from '$lib/data/questions/library';
+import { faultLooks, standingsFor, strengthBy } from '$lib/data/commands/remedies';
 import { clock } from '$lib/ui/clock.svelte';
 import { live, liveRecord, liveRows } from '$lib/ui/live.svelte';
 import { attempt } from '$lib/ui/shell/attempt';

@@ -1,7 +1,7 @@
 import type { Check, Ways } from '$lib/core/checks';
 import type { Family } from '$lib/core/instruments';
 import { db, type OwnCheckRecord, type Settings } from '$lib/data';
-import { libraryFor } from '$lib/data/library';
+import { libraryFor } from '$lib/data/questions/library';
 import { live } from '$lib/ui/live.svelte';
 
 /** The checks of a family as this teacher has them: fetched when they are needed, followed as they change. */

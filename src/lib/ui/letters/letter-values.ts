@@ -1,7 +1,7 @@
 import { proposeSize } from '$lib/core/sizing';
 import { db, getSettings, lastPractised, newestFitOf, type Fit } from '$lib/data';
-import { loadCase, sizingQuestion } from '$lib/data/case';
-import { libraryFor, waysFor } from '$lib/data/library';
+import { loadCase, sizingQuestion } from '$lib/data/questions/case';
+import { libraryFor, waysFor } from '$lib/data/questions/library';
 import { clock } from '$lib/ui/clock.svelte';
 import { newestCards } from '$lib/ui/newest-card';
 import { dayText } from '$lib/words/dates';

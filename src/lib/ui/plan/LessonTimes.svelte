@@ -1,7 +1,7 @@
 <script lang="ts">
   import { WEEKDAYS, type WeeklyLesson } from '$lib/core/plan';
   import { db, type Group } from '$lib/data';
-  import { setLessons } from '$lib/data/groups';
+  import { setLessons } from '$lib/data/commands/groups';
   import { MOST_LESSONS } from '$lib/data/schema/group';
   import { Action } from '$lib/ui/action.svelte';
   import { WEEKDAY_WORDS } from '$lib/words/plan';

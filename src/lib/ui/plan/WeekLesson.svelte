@@ -3,8 +3,8 @@
   import { byPlayer, plannedOn, type Due, type WeeklyLesson } from '$lib/core/plan';
   import type { IsoDay } from '$lib/core/time';
   import { db, type Group, type Player } from '$lib/data';
-  import { setFocus } from '$lib/data/groups';
-  import { askedFor } from '$lib/data/plan';
+  import { setFocus } from '$lib/data/commands/groups';
+  import { askedFor } from '$lib/data/commands/plan';
   import { clock } from '$lib/ui/clock.svelte';
   import { live } from '$lib/ui/live.svelte';
   import { attempt } from '$lib/ui/shell/attempt';

@@ -1,6 +1,6 @@
 import type { Due } from '$lib/core/plan';
 import { db, type Group, type Player } from '$lib/data';
-import { duesOf } from '$lib/data/plan';
+import { duesOf } from '$lib/data/commands/plan';
 import { clock } from '$lib/ui/clock.svelte';
 import { live } from '$lib/ui/live.svelte';
 import { Roster } from '$lib/ui/roster.svelte';

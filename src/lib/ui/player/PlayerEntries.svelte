@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { RosterEntry } from '$lib/data/roster';
+  import type { RosterEntry } from '$lib/data/questions/roster';
   import { clock } from '$lib/ui/clock.svelte';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { ageText, dayText } from '$lib/words/dates';

@@ -14,8 +14,8 @@
     type PlayerCase,
     type PlayerForm as Form
   } from '$lib/data';
-  import { waysFor } from '$lib/data/library';
-  import { timeline, type TimelineDay } from '$lib/data/timeline';
+  import { waysFor } from '$lib/data/questions/library';
+  import { timeline, type TimelineDay } from '$lib/data/questions/timeline';
   import { Action } from '$lib/ui/action.svelte';
   import { clock } from '$lib/ui/clock.svelte';
   import { live, liveRecord, liveRows } from '$lib/ui/live.svelte';

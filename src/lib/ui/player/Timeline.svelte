@@ -3,7 +3,7 @@
   import type { Check } from '$lib/core/checks';
   import { formatLength, type LengthUnit } from '$lib/core/length';
   import type { CheckResult, Measurement } from '$lib/data';
-  import type { TimelineDay } from '$lib/data/timeline';
+  import type { TimelineDay } from '$lib/data/questions/timeline';
   import { outcomeText, painSentence } from '$lib/words/checks';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { dayText } from '$lib/words/dates';

@@ -3,8 +3,8 @@
   import { coursesOf, summaryOf, testsOf, weeksOf } from '$lib/core/progress';
   import { daysLater } from '$lib/core/time';
   import { db, seenResults, type Group } from '$lib/data';
-  import { toCsv } from '$lib/data/csv';
-  import { lookedAt } from '$lib/data/looked-at';
+  import { toCsv } from '$lib/data/files/csv';
+  import { lookedAt } from '$lib/data/questions/looked-at';
   import { clock } from '$lib/ui/clock.svelte';
   import { download, fileNamePart } from '$lib/ui/download';
   import Fold from '$lib/ui/Fold.svelte';

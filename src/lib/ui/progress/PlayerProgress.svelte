@@ -11,9 +11,9 @@
     seenResults,
     type Player
   } from '$lib/data';
-  import { toCsv } from '$lib/data/csv';
-  import { waysFor } from '$lib/data/library';
-  import { faultLooks, standingsFor, strengthBy } from '$lib/data/remedies';
+  import { toCsv } from '$lib/data/files/csv';
+  import { waysFor } from '$lib/data/questions/library';
+  import { faultLooks, standingsFor, strengthBy } from '$lib/data/commands/remedies';
   import { termReport } from '$lib/print/report';
   import { clock } from '$lib/ui/clock.svelte';
   import { download, fileNamePart } from '$lib/ui/download';

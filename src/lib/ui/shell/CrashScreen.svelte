@@ -12,7 +12,7 @@
 
   async function save() {
     try {
-      const { backupFileName, writeBackup } = await import('$lib/data/backup');
+      const { backupFileName, writeBackup } = await import('$lib/data/files/backup');
       download(backupFileName(new Date()), 'application/json', JSON.stringify(await writeBackup(db)));
       said = 'The backup is in your downloads.';
     } catch {

@@ -3,7 +3,7 @@
   import { checksFor, type Check } from '$lib/core/checks';
   import { FAMILIES } from '$lib/core/instruments';
   import { db, type Player } from '$lib/data';
-  import { answerReview, reviewsAsked } from '$lib/data/remedies';
+  import { answerReview, reviewsAsked } from '$lib/data/commands/remedies';
   import { PUT_OFF_LENGTH } from '$lib/data/schema/remedy';
   import { Action } from '$lib/ui/action.svelte';
   import { clock } from '$lib/ui/clock.svelte';

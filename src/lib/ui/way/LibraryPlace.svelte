@@ -3,8 +3,8 @@
   import { VIEWS } from '$lib/core/figure/views';
   import { FAMILIES, type Family } from '$lib/core/instruments';
   import { changeSettings, db, DEFAULT_SETTINGS, getSettings, newId, type OwnCheckRecord } from '$lib/data';
-  import { removeOwnCheck } from '$lib/data/own-checks';
-  import { asTaught, ownCheck } from '$lib/data/library';
+  import { removeOwnCheck } from '$lib/data/commands/own-checks';
+  import { asTaught, ownCheck } from '$lib/data/questions/library';
   import Choice from '$lib/ui/Choice.svelte';
   import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
   import { drawnAs } from '$lib/ui/lesson/drawn-as';

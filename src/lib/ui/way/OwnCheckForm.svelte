@@ -10,7 +10,7 @@
   } from '$lib/core/figure/names';
   import { FAMILIES } from '$lib/core/instruments';
   import { db, DEFAULT_SETTINGS, newId, type OwnCheckRecord } from '$lib/data';
-  import { keepOwnCheck } from '$lib/data/own-checks';
+  import { keepOwnCheck } from '$lib/data/commands/own-checks';
   import { Action } from '$lib/ui/action.svelte';
   import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
   import { drawnAs } from '$lib/ui/lesson/drawn-as';

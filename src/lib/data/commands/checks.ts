@@ -1,0 +1,137 @@
+import { dayOf, type IsoDay } from '$lib/core/time';
+import type { Check, CheckCategory, CheckOutcome, SeenResult } from '$lib/core/checks';
+import { newestFirst } from '../questions/case';
+import { commit, type Writer } from '../journal/changes';
+import type { Database } from '../store/database';
+import { newId } from '../store/ids';
+import { putRemedy, type NewRemedy } from './begin-remedy';
+import type { CheckResult, Lesson, Player, Practice } from '../store/records';
+
+/** The lesson of a player on a day, begun where it is not there yet. Inside a change. */
+async function lessonOf(db: Database, { put }: Writer, player: Player, now: Date): Promise<string> {
+  const day = dayOf(now);
+  const id = `${player.id}:${day}`;
+  if (!(await db.lessons.get(id)))
+    await put('lessons', { id, playerId: player.id, at: now.toISOString(), day, groupId: player.groupId });
+  return id;
+}
+
+/** The newest result of a check today with this set-up. */
+async function todays(db: Database, playerId: string, checkId: string, setupId: string | null, day: IsoDay) {
+  const results = await db.checks
+    .where('[playerId+checkId]')
+    .equals([playerId, checkId])
+    .filter((result) => result.day === day && result.setupId === setupId)
+    .toArray();
+  return newestFirst(results)[0];
+}
+
+/**
+ * Records what was seen at a check. A second rating on the same day with the same set-up replaces the first,
+ * since the teacher corrects herself; the journal still holds it. Times and counts are kept each.
+ */
+export const recordCheck = (
+  db: Database,
+  player: Player,
+  check: Check,
+  seen: {
+    readonly outcome: CheckOutcome;
+    readonly faults: readonly string[];
+    readonly setupId: string | null;
+  },
+  now = new Date()
+): Promise<void> =>
+  commit(db, `Checked ${check.title.toLowerCase()}: ${player.name}`, async (writer) => {
+    const day = dayOf(now);
+    const before = await todays(db, player.id, check.id, seen.setupId, day);
+    const replaces = seen.outcome.kind === 'rating' && before?.outcome.kind === 'rating';
+    await writer.put('checks', {
+      ...seen,
+      id: replaces ? before.id : newId(),
+      playerId: player.id,
+      checkId: check.id,
+      lessonId: await lessonOf(db, writer, player, now),
+      at: now.toISOString(),
+      day
+    });
+  });
+
+/**
+ * Marks or unmarks a fault at the newest result of a check today; where there is none yet, the check counts as seen
+ * and not yet there.
+ */
+export const toggleFault = (
+  db: Database,
+  player: Player,
+  check: Check,
+  fault: string,
+  setupId: string | null,
+  now = new Date()
+): Promise<void> =>
+  commit(db, `Marked ${check.title.toLowerCase()}: ${player.name}`, async (writer) => {
+    const day = dayOf(now);
+    const before = await todays(db, player.id, check.id, setupId, day);
+    const faults = before?.faults ?? [];
+    const changed = faults.includes(fault) ? faults.filter((one) => one !== fault) : [...faults, fault];
+    await writer.put('checks', {
+      ...(before ?? {
+        id: newId(),
+        playerId: player.id,
+        checkId: check.id,
+        lessonId: await lessonOf(db, writer, player, now),
+        at: now.toISOString(),
+        day,
+        setupId,
+        outcome: { kind: 'rating', rating: 'not-yet' }
+      }),
+      faults: changed
+    });
+  });
+
+/**
+ * Sets what was worked on, what is practised at home, and when to look again; the lesson of the day keeps it.
+ *
+ * @param begun the remedy that begins with it, where one does
+ */
+export const setPractice = (
+  db: Database,
+  player: Player,
+  {
+    category,
+    practice,
+    nextLook,
+    begun = null
+  }: Required<Pick<Lesson, 'category' | 'practice' | 'nextLook'>> & {
+    readonly category: CheckCategory;
+    readonly practice: readonly Practice[];
+    readonly nextLook: IsoDay;
+    readonly begun?: NewRemedy | null;
+  },
+  now = new Date()
+): Promise<void> =>
+  commit(db, `Practice for ${player.name}`, async (writer) => {
+    if (begun) await putRemedy(writer, player, begun, now);
+    const id = await lessonOf(db, writer, player, now);
+    const lesson = await db.lessons.get(id);
+    if (lesson) await writer.put('lessons', { ...lesson, category, practice, nextLook });
+  });
+
+/** The newest lesson that set something to practise. */
+export const lastPractised = (lessons: readonly Lesson[]): Lesson | null =>
+  newestFirst(lessons.filter(({ practice }) => practice && practice.length > 0))[0] ?? null;
+
+/** What was seen, as the rules of focus and rest read it. */
+export const seenResults = (results: readonly CheckResult[]): readonly SeenResult[] =>
+  results.map(({ checkId, day, outcome }) => ({ checkId, day, outcome }));
+
+/** The newest result of each check. */
+export function newestByCheck(
+  results: readonly CheckResult[]
+): Readonly<Partial<Record<string, CheckResult>>> {
+  const newest: Partial<Record<string, CheckResult>> = {};
+  for (const result of results) {
+    const known = newest[result.checkId];
+    if (!known || result.at > known.at) newest[result.checkId] = result;
+  }
+  return newest;
+}

@@ -1,0 +1,191 @@
+import type { MeasurementId } from '$lib/core/body';
+import type { Size } from '$lib/core/instruments';
+import { joined, withState } from '$lib/core/queue';
+import { dayOf } from '$lib/core/time';
+import { groupByPlayer, newestFirst } from '../questions/case';
+import { commit, type Writer } from '../journal/changes';
+import type { Database } from '../store/database';
+import { decideIn, type Decision } from './fits';
+import { newId } from '../store/ids';
+import { addReadingTo } from './measurements';
+import { putNewPlayer } from './players';
+import type { DayState, Fit, FittingDay, Player, PlayerForm } from '../store/records';
+import { Refusal } from '../store/refusal';
+import { clearTyped } from './typed';
+
+/** A player already known, or one to be added under an id. */
+export type QueueMember = { readonly playerId: string } | { readonly form: PlayerForm; readonly id: string };
+
+const nameKey = ({ name, family }: Pick<Player, 'name' | 'family'>) =>
+  `${family}\n${name.trim().toLowerCase()}`;
+
+/**
+ * Players from a list as members of a queue: who is known by name and family already is not added again.
+ *
+ * @param batch names the list, so that the same list twice adds nobody
+ * @returns the members in the order of the list, each once
+ */
+export function queueMembers(
+  forms: readonly PlayerForm[],
+  known: readonly Player[],
+  batch = newId()
+): readonly QueueMember[] {
+  const byName = new Map(
+    known.filter(({ archivedOn }) => archivedOn === null).map((player) => [nameKey(player), player.id])
+  );
+  const seen = new Set<string>();
+  return forms.flatMap((form, index): QueueMember[] => {
+    const key = nameKey(form);
+    const playerId = byName.get(key);
+    if (playerId === undefined) return [{ form, id: `${batch}-${index}` }];
+    if (seen.has(key)) return [];
+    seen.add(key);
+    return [{ playerId }];
+  });
+}
+
+/** Ids of the members; who is new is added as a player. */
+async function memberIds(
+  db: Database,
+  writer: Writer,
+  members: readonly QueueMember[],
+  now: Date
+): Promise<readonly string[]> {
+  const ids: string[] = [];
+  for (const member of members)
+    ids.push(
+      'playerId' in member
+        ? member.playerId
+        : (await putNewPlayer(db, writer, member.form, member.id, now)).id
+    );
+  return ids;
+}
+
+/** Puts somebody at the end of a queue, once; who is known by name and family is not added as a player again. */
+export const joinQueue = (db: Database, dayId: string, form: PlayerForm, now = new Date()): Promise<void> =>
+  commit(db, `Put ${form.name} in line`, async (writer) => {
+    const day = await currentDay(db, dayId);
+    const ids = await memberIds(db, writer, queueMembers([form], await db.players.toArray()), now);
+    await writer.put('days', { ...day, entries: joined(day.entries, ids, 'waiting') });
+  });
+
+/**
+ * Starts a fitting day with a queue of players, adding who is new, and returns its id.
+ *
+ * @param id of the day, made when the press was; the same id twice starts one day
+ */
+export const startDay = (
+  db: Database,
+  name: string,
+  members: readonly QueueMember[],
+  now = new Date(),
+  id = newId()
+): Promise<string> =>
+  commit(db, `Started a line of ${members.length}`, async (writer) => {
+    if (await db.days.get(id)) return id;
+    const ids = await memberIds(db, writer, members, now);
+    await writer.put('days', {
+      id,
+      name: name.slice(0, 80),
+      day: dayOf(now),
+      startedAt: now.toISOString(),
+      closedAt: null,
+      entries: joined([], ids, 'waiting'),
+      demo: false
+    });
+    return id;
+  });
+
+async function currentDay(db: Database, dayId: string): Promise<FittingDay> {
+  const day = await db.days.get(dayId);
+  if (!day) throw new Refusal('This fitting day was removed meanwhile. Nothing was changed.');
+  return day;
+}
+
+const STATE_LABELS: Readonly<Record<DayState, string>> = {
+  waiting: 'Put back in line',
+  passed: 'Took',
+  trial: 'Sent to the trial line',
+  skipped: 'Skipped',
+  absent: 'Marked absent'
+};
+
+/** Sets where a player of the queue stands. */
+export const setDayState = (db: Database, dayId: string, player: Player, state: DayState): Promise<void> =>
+  commit(db, `${STATE_LABELS[state]}: ${player.name}`, async ({ put }) => {
+    const day = await currentDay(db, dayId);
+    const entries = withState(day.entries, player.id, state);
+    if (day.entries.some((entry) => entry.playerId === player.id && entry.state !== state))
+      await put('days', { ...day, entries });
+  });
+
+/** Adds a reading of today to a player of the queue; a fit under way is not touched. */
+export const readInQueue = (
+  db: Database,
+  player: Player,
+  kind: MeasurementId,
+  mm: number,
+  what: string,
+  now = new Date()
+): Promise<void> =>
+  commit(db, `Measured ${what} of ${player.name}`, (writer) =>
+    addReadingTo(db, writer, player.id, kind, mm, now)
+  );
+
+/** Decides a size in the queue and lets the player pass, as one step. The same press twice decides once. */
+export const passInQueue = (
+  db: Database,
+  dayId: string,
+  player: Player,
+  decision: Decision,
+  now = new Date()
+): Promise<void> =>
+  commit(db, `Decided ${decision.size} for ${player.name}`, async ({ put }) => {
+    const day = await currentDay(db, dayId);
+    const { fit, isNew } = await decideIn(db, player.id, decision, now, day.day);
+    if (isNew) await put('fits', fit);
+    await put('days', { ...day, entries: withState(day.entries, player.id, 'passed') });
+    await clearTyped(db, player.id);
+  });
+
+/** A player of a fitting day, with the size that was decided since it began. */
+export interface DayMember {
+  readonly player: Player;
+  readonly state: DayState;
+  readonly size: Size | null;
+  readonly betweenSizes: boolean;
+}
+
+/** Where every player of a day stands, in its order. A size counts once the player has passed or was tried on. */
+export function dayMembers(
+  day: FittingDay,
+  players: readonly Player[],
+  fits: readonly Fit[]
+): readonly DayMember[] {
+  const byId = new Map(players.map((player) => [player.id, player]));
+  const since = groupByPlayer(fits.filter(({ at }) => at >= day.startedAt));
+  return day.entries.flatMap(({ playerId, state }): DayMember[] => {
+    const player = byId.get(playerId);
+    if (!player) return [];
+    const fit = newestFirst(since.get(playerId) ?? []).find(({ family }) => family === player.family);
+    const passed = fit !== undefined && (state === 'passed' || state === 'trial');
+    return [
+      {
+        player,
+        state: passed ? 'passed' : state === 'passed' ? 'waiting' : state,
+        size: passed ? fit.size : null,
+        betweenSizes: passed && fit.betweenSizes
+      }
+    ];
+  });
+}
+
+/** Closes a fitting day, or opens it again. */
+export const closeDay = (db: Database, dayId: string, closed: boolean, now = new Date()): Promise<void> =>
+  commit(db, closed ? 'Closed the fitting day' : 'Opened the fitting day again', async ({ put }) =>
+    put('days', { ...(await currentDay(db, dayId)), closedAt: closed ? now.toISOString() : null })
+  );
+
+/** Removes a fitting day; what was measured and decided stays with the players. */
+export const removeDay = (db: Database, dayId: string): Promise<void> =>
+  commit(db, 'Removed a fitting day', ({ remove }) => remove('days', dayId));

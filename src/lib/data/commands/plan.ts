@@ -1,0 +1,121 @@
+import { focusOf, strengthOf, type CheckCategory } from '$lib/core/checks';
+import type { Family } from '$lib/core/instruments';
+import { isOverdue, type KitItem } from '$lib/core/kit';
+import { behindIn, mostAskedFor, type Due, type InCategory } from '$lib/core/plan';
+import { supportOf, type RestSupport } from '$lib/core/setup';
+import type { IsoDay } from '$lib/core/time';
+import { groupByPlayer, newestFirst, newestFitOf } from '../questions/case';
+import { newestByCheck, seenResults } from './checks';
+import type { Database } from '../store/database';
+import { kitGaps } from './kit';
+import { lookedAt } from '../questions/looked-at';
+import type { Player } from '../store/records';
+import type { RosterEntry } from '../questions/roster';
+import { ofPlayers } from '../questions/of-players';
+
+/** The next look that each player's newest lesson set. */
+async function nextLooks(db: Database): Promise<ReadonlyMap<string, IsoDay>> {
+  const newest = new Map<string, { readonly day: IsoDay; readonly nextLook: IsoDay }>();
+  await db.lessons.each(({ playerId, day, nextLook }) => {
+    const known = newest.get(playerId);
+    if (nextLook !== undefined && (!known || known.day < day)) newest.set(playerId, { day, nextLook });
+  });
+  return new Map([...newest].map(([playerId, { nextLook }]) => [playerId, nextLook]));
+}
+
+/** Everything that is due for the players of a list, now or later. */
+export async function duesOf(
+  db: Database,
+  entries: readonly RosterEntry[],
+  today: IsoDay
+): Promise<readonly Due[]> {
+  const looks = await nextLooks(db);
+  return entries.flatMap(({ player, pain, foresight, setupReview }): Due[] => {
+    const due = (kind: Due['kind'], day: IsoDay | null | undefined): Due[] =>
+      day ? [{ playerId: player.id, kind, day }] : [];
+    const late = kitGaps(player).find((gap) => isOverdue(gap, today));
+    return [
+      ...due('pain', pain?.day),
+      ...due('set-up', setupReview?.when?.middle),
+      ...due('measure', foresight?.nextMeasure.date),
+      ...due('check', looks.get(player.id)),
+      ...due('return', late ? today : null)
+    ];
+  });
+}
+
+/** The category that most of a group ask for, as each one's own next focus says; null for nobody. */
+export async function askedFor(
+  db: Database,
+  players: readonly Player[],
+  today: IsoDay
+): Promise<CheckCategory | null> {
+  const looked = await lookedAt(db, players);
+  return mostAskedFor(
+    looked.map(({ checks, results }) => focusOf({ checks, results: seenResults(results), today }).category)
+  );
+}
+
+/** How strong each player of a group is in a category, and who is behind, by the checks as this teacher has them. */
+export async function standingIn(
+  db: Database,
+  players: readonly Player[],
+  category: CheckCategory
+): Promise<{ readonly all: readonly InCategory[]; readonly behind: readonly InCategory[] }> {
+  const looked = await lookedAt(db, players);
+  const all = looked.map(({ player, checks, results }): InCategory => {
+    const newest = newestByCheck(results);
+    const strengths = checks.flatMap((check) => {
+      const result = check.category === category && !check.later ? newest[check.id] : undefined;
+      return result ? [strengthOf(check, result.outcome)] : [];
+    });
+    const sum = strengths.reduce((a, b) => a + b, 0);
+    return { playerId: player.id, strength: strengths.length === 0 ? 0 : sum / strengths.length };
+  });
+  return { all, behind: behindIn(all) };
+}
+
+/** A thing to bring, and how many of it. */
+export type ToBring = { readonly count: number } & (
+  | { readonly what: 'size'; readonly size: string; readonly family: Family }
+  | { readonly what: 'stool'; readonly mm: number }
+  | { readonly what: 'rest'; readonly kind: Exclude<RestSupport, 'none'> }
+  | { readonly what: 'kit'; readonly item: KitItem }
+);
+type Thing = ToBring extends infer One ? (One extends ToBring ? Omit<One, 'count'> : never) : never;
+
+const BRING_ORDER: readonly ToBring['what'][] = ['size', 'stool', 'rest', 'kit'];
+/** Stools are told apart by so much, mm. */
+const STOOL_STEP_MM = 10;
+
+/** What to bring for players: the sizes they play, the stools and rests of their set-ups, and what their kit lacks. */
+export async function toBring(db: Database, players: readonly Player[]): Promise<readonly ToBring[]> {
+  const ids = players.map(({ id }) => id);
+  const [fits, setups] = await Promise.all([ofPlayers(db.fits, ids), ofPlayers(db.setups, ids)]);
+  const [fitsOf, setupsOf] = [groupByPlayer(fits), groupByPlayer(setups)];
+  const things = players.flatMap((player): Thing[] => {
+    const { id, family } = player;
+    const fit = newestFitOf(player, fitsOf.get(id));
+    const setup = newestFirst((setupsOf.get(id) ?? []).filter((one) => one.family === family))[0];
+    const support = setup?.kind === 'rest' ? supportOf(setup) : 'none';
+    const stool = setup?.kind === 'seated' ? setup.settings.seat.value : 0;
+    return [
+      ...(fit ? [{ what: 'size' as const, size: fit.size, family }] : []),
+      ...(stool > 0
+        ? [{ what: 'stool' as const, mm: Math.round(stool / STOOL_STEP_MM) * STOOL_STEP_MM }]
+        : []),
+      ...(support === 'none' ? [] : [{ what: 'rest' as const, kind: support }]),
+      ...kitGaps(player)
+        .filter(({ state }) => state === 'missing')
+        .map(({ item }) => ({ what: 'kit' as const, item }))
+    ];
+  });
+  const counted = new Map<string, ToBring>();
+  for (const thing of things) {
+    const key = JSON.stringify(thing);
+    counted.set(key, { ...thing, count: (counted.get(key)?.count ?? 0) + 1 } as ToBring);
+  }
+  return [...counted.values()].sort(
+    (a, b) => BRING_ORDER.indexOf(a.what) - BRING_ORDER.indexOf(b.what) || b.count - a.count
+  );
+}

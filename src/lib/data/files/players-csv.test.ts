@@ -1,0 +1,150 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { FAMILIES } from '$lib/core/instruments';
+import type { Player, PlayerForm } from '../store/records';
+import { hasShape } from '../schema/player';
+import { decodeText, MAX_ROWS, readTable } from './csv';
+import { matchColumns, playersOf, playersToCsv } from './players-csv';
+
+const form = (patch: Partial<PlayerForm> = {}): PlayerForm => ({
+  name: 'Ada Example',
+  birthMonth: '2018-05',
+  curve: 'girl',
+  family: 'viola',
+  group: 'Monday',
+  notes: '',
+  photosAllowed: true,
+  ...patch
+});
+/** Players with their groups' names by id, as the file is written from. */
+function stored(forms: readonly PlayerForm[]) {
+  const players = forms.map(({ group, ...rest }): Player => ({
+    ...rest,
+    id: 'p',
+    groupId: group === '' ? null : group,
+    archivedOn: null,
+    createdAt: '2026-01-01T09:00:00Z',
+    demo: false
+  }));
+  return [players, new Map(forms.map(({ group }) => [group, group]))] as const;
+}
+
+/** Reads a file as it is read when nobody changes what its columns mean. */
+function playersFromCsv(text: string) {
+  const read = readTable(text);
+  if (!read.ok) return { ok: false as const, problems: [read.problem] };
+  const { players, problems } = playersOf(read.table, matchColumns(read.table.headings));
+  return problems.length > 0 ? { ok: false as const, problems } : { ok: true as const, players };
+}
+
+const problemsOf = (text: string) => {
+  const read = playersFromCsv(text);
+  return read.ok ? [] : read.problems;
+};
+
+const words = fc.string({ maxLength: 40 }).map((text) => text.replaceAll('\0', '').trim());
+const forms = fc.record({
+  name: words.filter((text) => text !== '' && hasShape(text)),
+  birthMonth: fc.option(fc.constantFrom('2018-05', '1990-12')),
+  curve: fc.option(fc.constantFrom('girl' as const, 'boy' as const, 'both' as const)),
+  family: fc.constantFrom(...FAMILIES),
+  group: words,
+  notes: words,
+  photosAllowed: fc.boolean()
+});
+
+describe('players as CSV', () => {
+  it('come back as they went out', () => {
+    fc.assert(
+      fc.property(fc.array(forms, { minLength: 1, maxLength: 8 }), (players) => {
+        const read = playersFromCsv(playersToCsv(...stored(players)));
+        expect(read).toEqual({ ok: true, players });
+      }),
+      { numRuns: 500 }
+    );
+  });
+
+  it.each(['=1+1', '+49', '-x', '@home', "'=kept"])('make %j harmless and read it back', (name) => {
+    const text = playersToCsv(...stored([form({ name })]));
+    expect(text.split('\r\n')[1]).toMatch(/^"?'/);
+    const read = playersFromCsv(text);
+    expect(read.ok && read.players[0]?.name).toBe(name);
+  });
+
+  it('are read with semicolons, other headings and the encoding of old spreadsheets', () => {
+    const bytes = Uint8Array.from('Pupil;Class;Instrument\r\nZoë Müller;Thursday;Cello', (letter) =>
+      letter.charCodeAt(0)
+    );
+    const read = playersFromCsv(decodeText(bytes.buffer));
+    expect(read).toMatchObject({
+      ok: true,
+      players: [{ name: 'Zoë Müller', group: 'Thursday', family: 'cello', birthMonth: null }]
+    });
+  });
+
+  it('name the row of every problem and take none', () => {
+    expect(
+      problemsOf('Name,Instrument,Birth month\nA,violin,2018-05\n,violin,\nC,tuba,\nD,violin,May')
+    ).toEqual([
+      'Row 3: Give a name, initials or a number.',
+      'Row 4: The family is one of violin, viola, cello, bass.',
+      'Row 5: Write the birth month as year-month, such as 2018-05.'
+    ]);
+    expect(problemsOf('')).toEqual(['The file is empty.']);
+    expect(problemsOf('Instrument\nviolin')).toEqual(['Row 2: Give a name, initials or a number.']);
+    expect(problemsOf('Name')).toEqual(['There are no players below the headings.']);
+    expect(problemsOf('Name,Group\na,b,c')).toEqual(['Row 2: more values than headings.']);
+    expect(problemsOf('Name\n"open')[0]).toContain('quotation mark');
+    expect(problemsOf('Name,Photos allowed\na,perhaps')[0]).toMatch(/^Row 2:/);
+    // Blank rows count as a spreadsheet counts them.
+    expect(problemsOf('Name,Instrument\nA,violin\n\n , \nC,tuba')[0]).toMatch(/^Row 5:/);
+    expect(problemsOf('Name\n\u200b\u2060')).toEqual(['Row 2: Give a name that can be seen.']);
+    expect(problemsOf(`Name\n${'a\n'.repeat(MAX_ROWS + 1)}`)[0]).toContain(`at most ${MAX_ROWS}`);
+  });
+
+  it('take each meaning once, and what a teacher says of a column', () => {
+    expect(matchColumns(['Name', 'Pupil', 'Class', 'Shoe'])).toEqual(['name', null, 'group', null]);
+    const read = readTable('Who;Born\nA;2018-05');
+    if (!read.ok) throw new Error(read.problem);
+    expect(playersOf(read.table, ['name', 'birthMonth'], 'cello').players).toMatchObject([
+      { name: 'A', birthMonth: '2018-05', family: 'cello' }
+    ]);
+  });
+
+  it('are read in UTF-16 by its mark, and a file of something else is named as such', () => {
+    const utf16 = new Uint8Array([0xff, 0xfe, ...[...'Name\nZoë'].flatMap((c) => [c.charCodeAt(0), 0])]);
+    expect(playersFromCsv(decodeText(utf16.buffer))).toMatchObject({ ok: true, players: [{ name: 'Zoë' }] });
+    expect(problemsOf('PK\0\0Name')[0]).toContain('not a text file');
+    expect(problemsOf(`Name\n${'a\n'.repeat(50_000)}`)[0]).toContain('The file has 50000 rows');
+  });
+
+  it('never throw, however broken the file', () => {
+    const line = fc.string({ unit: fc.constantFrom(...'Name,;"\n\r\t=@-+\0é1 '), maxLength: 120 });
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          line,
+          line.map((text) => `Name,Group\n${text}`),
+          fc.string()
+        ),
+        (text) => {
+          const read = playersFromCsv(text);
+          expect(read.ok ? read.players.length : read.problems.length).toBeGreaterThan(0);
+        }
+      ),
+      { numRuns: 2000 }
+    );
+  });
+});
+
+describe('how a file separates its columns', () => {
+  it.each([
+    ['semicolons in a short list', 'Wer;Instrument\nZoë;cello\nB;kazoo\n', ['Wer', 'Instrument']],
+    ['tabs', 'Name\tInstrument\nZoë\tcello\n', ['Name', 'Instrument']],
+    ['commas inside of cells', 'Name;Notes\nZoë;"small, quick"\n', ['Name', 'Notes']],
+    ['nothing, in a list of names', 'Name\nZoë\nBea\n', ['Name']]
+  ])('is seen: %s', (_, text, headings) => {
+    const read = readTable(text);
+    expect(read.ok && read.table.headings).toEqual(headings);
+  });
+});

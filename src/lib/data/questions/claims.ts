@@ -1,0 +1,43 @@
+import type { Database } from '../store/database';
+import { newId } from '../store/ids';
+import type { Foreseen } from '../schema/foreseen';
+
+/** What tells the id of a claim from a player's. */
+const CLAIM = 'claim:';
+
+/** Announces that what is foreseen is being worked out, so that each change from now on is noted for it. */
+export async function layClaim(db: Database): Promise<string> {
+  const id = CLAIM + newId();
+  await db.foreseen.put({ id, by: 0, foresight: null, changed: [] });
+  return id;
+}
+
+export const dropClaim = (db: Database, claim: string): Promise<void> => db.foreseen.delete(claim);
+
+/** Ends all that is being worked out right now without keeping it. */
+export const dropClaims = (db: Database): Promise<unknown> =>
+  db.foreseen.where(':id').startsWith(CLAIM).delete();
+
+/** Keeps what nobody has changed since it was claimed; nothing when the claim is gone, for all was changed then. */
+export const keepClaimed = (db: Database, claim: string, worked: readonly Foreseen[]): Promise<void> =>
+  db.transaction('rw', db.foreseen, async () => {
+    const changed = (await db.foreseen.get(claim))?.changed;
+    if (changed) await db.foreseen.bulkPut(worked.filter(({ id }) => !changed.includes(id)));
+  });
+
+/**
+ * What was foreseen for some players holds no longer, nor does what is being worked out of them right now. Call it
+ * in the transaction that changes their records.
+ */
+export async function forgetForeseen(db: Database, players: readonly string[]): Promise<void> {
+  await Promise.all([
+    db.foreseen.bulkDelete([...players]),
+    db.foreseen
+      .where(':id')
+      .startsWith(CLAIM)
+      .modify((claim) => Object.assign(claim, { changed: [...(claim.changed ?? []), ...players] }))
+  ]);
+}
+
+/** Nothing that was foreseen holds any longer, and nothing that is being worked out right now. */
+export const forgetAllForeseen = (db: Database): Promise<void> => db.foreseen.clear();

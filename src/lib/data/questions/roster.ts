@@ -1,0 +1,79 @@
+import type { Table } from 'dexie';
+import { standingOn, type Foresight, type Standing } from '$lib/core/outlook';
+import type { SetupReview } from '$lib/core/setup';
+import type { IsoDay } from '$lib/core/time';
+import type { Database } from '../store/database';
+import { isForeseen } from './foreseen';
+import { groupNames, groupOf } from '../commands/groups';
+import type { Draft, Pain, Player } from '../store/records';
+
+/** A player with what matters on a list. */
+export interface RosterEntry {
+  readonly player: Player;
+  readonly group: string;
+  readonly standing: Standing;
+  /** What is foreseen with the size in use; null without a size, and while it is still being worked out. */
+  readonly foresight: Foresight | null;
+  /** When the set-up in use is to be looked at again. */
+  readonly setupReview: SetupReview | null;
+  /** Not worked out yet. */
+  readonly pending: boolean;
+  readonly draft: Draft | null;
+  readonly pain: Pain | null;
+}
+
+/** Rows that are read at one go: more would hold the page up while they are unpacked. */
+const PART = 500;
+
+/** All rows of a table, in parts. */
+async function inParts<T extends { readonly id: string }>(table: Table<T, string>): Promise<T[]> {
+  const rows: T[] = [];
+  for (let part = PART; part === PART;) {
+    const last = rows.at(-1);
+    const read = await (last ? table.where(':id').above(last.id) : table.toCollection())
+      .limit(PART)
+      .toArray();
+    rows.push(...read);
+    part = read.length;
+  }
+  return rows;
+}
+
+const byName = (a: Player, b: Player) => (a.name < b.name ? -1 : a.name > b.name ? 1 : 0);
+
+/** Every player that is not archived with where each stands, by name. What is foreseen is read, not worked out. */
+export async function roster(db: Database, today: IsoDay): Promise<readonly RosterEntry[]> {
+  const [players, foreseen, drafts, pains, names] = await Promise.all([
+    inParts(db.players).then((players) => players.sort(byName)),
+    inParts(db.foreseen),
+    db.drafts.toArray(),
+    db.pains.filter(({ closedAt }) => closedAt === null).toArray(),
+    groupNames(db)
+  ]);
+  const foreseenOf = new Map(foreseen.filter(isForeseen).map((one) => [one.id, one]));
+  const draftOf = new Map(drafts.map((draft) => [draft.id, draft]));
+  const painOf = new Map(pains.map((pain) => [pain.playerId, pain]));
+  const entryOf = (player: Player): RosterEntry => {
+    const known = foreseenOf.get(player.id);
+    const draft = draftOf.get(player.id) ?? null;
+    const foresight = known?.foresight ?? null;
+    return {
+      player,
+      group: groupOf(names, player),
+      standing: standingOn(foresight, draft !== null, today),
+      foresight,
+      setupReview: known?.setup ?? null,
+      pending: known === undefined,
+      draft,
+      pain: painOf.get(player.id) ?? null
+    };
+  };
+  const there = players.filter(({ archivedOn }) => archivedOn === null);
+  const entries: RosterEntry[] = [];
+  for (let from = 0; from < there.length; from += PART) {
+    // Everything is read: the page may do something else between two parts.
+    if (from > 0) await new Promise((goOn) => setTimeout(goOn, 0));
+    entries.push(...there.slice(from, from + PART).map(entryOf));
+  }
+  return entries;
+}

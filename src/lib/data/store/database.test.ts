@@ -1,0 +1,151 @@
+import 'fake-indexeddb/auto';
+import Dexie from 'dexie';
+import { describe, expect, it } from 'vitest';
+import { readBackup } from '../files/backup';
+import { problemWith } from '../journal/changes';
+import { createDatabase, SCHEMA_VERSION, WRITTEN_BY_NEWER } from './database';
+import {
+  version1,
+  version2,
+  version3,
+  VERSION_1_STORES,
+  VERSION_2_STORES,
+  VERSION_3_STORES
+} from './older.testing';
+import { TABLE_NAMES } from './tables';
+
+type Tables = Record<string, object[]>;
+const OLDER = [
+  { version: 1, stores: VERSION_1_STORES, tables: version1 },
+  { version: 2, stores: VERSION_2_STORES, tables: version2 },
+  { version: 3, stores: VERSION_3_STORES, tables: version3 as unknown as () => Tables }
+] as const;
+
+/** What became of the older records, from a database or from a backup. */
+function expectBroughtUp(tables: Tables, version: number): void {
+  for (const table of TABLE_NAMES)
+    for (const record of tables[table] ?? [])
+      expect([table, problemWith(table, record)]).toEqual([table, null]);
+  const [group] = tables.groups ?? [];
+  expect(tables.groups).toHaveLength(1);
+  expect(group).toMatchObject({ name: 'Owls', seating: [], demo: false });
+  const groupId = (group as { id: string }).id;
+  expect(tables.players).toMatchObject([
+    { id: 'a', name: 'Ada', notes: 'kept', groupId, archivedOn: null },
+    { id: 'b', name: 'Bo', groupId, archivedOn: version === 1 ? '1970-01-01' : '2026-02-01' }
+  ]);
+  expect(tables.measurements).toMatchObject([{ id: 'a:height:2026-01-01' }]);
+  expect((tables.measurements?.[0] as { readings: object[] }).readings).toHaveLength(30);
+  expect(tables.fits).toMatchObject([{ id: 'f', size: '1/4', marginMm: 7, trialId: null, instruments: [] }]);
+  expect(tables.setups).toMatchObject([
+    {
+      id: 's',
+      kind: 'rest',
+      choices: { school: 'rest-first', mount: 'centre' },
+      settings: {
+        lift: { value: 6, unit: 'mm', origin: 'adjusted', mark: 'two folds' },
+        shoulderFootAlong: { value: 70, mark: 'blue' },
+        tilt: { value: 17, unit: 'deg', origin: 'computed' }
+      },
+      basis: { lengths: { neckGap: 62 }, estimated: ['neckGap'] }
+    }
+  ]);
+  expect(tables.checks).toMatchObject([{ id: 'c2', outcome: { rating: 'mostly' }, faults: ['on-chest'] }]);
+  // Something was seen after Ada's pain, so that one is closed; nothing after Bo's.
+  expect(tables.pains).toMatchObject([
+    { playerId: 'a', during: 'check', closedAt: '2026-01-01T09:10:00.000Z' },
+    { playerId: 'b', family: 'cello', closedAt: null }
+  ]);
+  expect(tables.loans).toMatchObject([{ playerId: 'a', instrumentId: 'i', from: '2026-01-01', to: null }]);
+  expect(tables.drafts).toMatchObject([
+    {
+      id: 'a',
+      overrideSize: '1/8',
+      setup: {
+        kind: 'rest',
+        choices: { school: 'pad', mount: 'between' },
+        values: { lift: 8, tilt: 9 },
+        marks: { lift: 'three folds' }
+      }
+    }
+  ]);
+  const typed = Object.fromEntries(
+    (tables.typed as { id: string; text: string }[]).map(({ id, text }) => [id, text])
+  );
+  expect(typed).toEqual({
+    'a:height': '12',
+    'a:reason': 'tired today',
+    ...(version === 3 ? { 'b:armReach': '48' } : {})
+  });
+  expect(tables.settings).toMatchObject([{ unit: 'in', teacherName: 'Ms Placeholder' }]);
+  expect(tables.trials).toHaveLength(version === 3 ? 1 : 0);
+  expect(tables.days).toHaveLength(version === 3 ? 1 : 0);
+}
+
+describe.each(OLDER)('version $version', ({ version, stores, tables }) => {
+  it('opens as a database, with nothing lost', async () => {
+    const name = `older-${version}`;
+    const old = new Dexie(name);
+    old.version(version).stores(stores);
+    for (const [table, records] of Object.entries(tables())) await old.table(table).bulkAdd(records);
+    await old.table('changes').add({ at: '', label: 'old', operations: [], undone: 0 });
+    old.close();
+    const db = createDatabase(name);
+    const read: Tables = {};
+    for (const table of TABLE_NAMES) read[table] = await db.table(table).toArray();
+    expect(db.verno).toBe(SCHEMA_VERSION);
+    expectBroughtUp(read, version);
+    // Steps of the old version would bring its records back.
+    expect(await db.changes.count()).toBe(0);
+  });
+
+  it('is read from a backup, with nothing lost', () => {
+    const records = tables();
+    // An orphan would be refused in a backup of any version.
+    const file = { format: 'jarvel-backup', version, savedAt: '2026-01-01T09:00:00.000Z', tables: records };
+    const read = readBackup(JSON.stringify(file));
+    expect(read.ok ? '' : read.problem).toBe('');
+    if (read.ok) expectBroughtUp(read.backup.tables as unknown as Tables, version);
+  });
+});
+
+it('gives the group of an older database and of an older backup one id, whatever order they come in', () => {
+  const idsOf = (players: object[]) => {
+    const file = { format: 'jarvel-backup', version: 3, tables: { ...version3(), players } };
+    const read = readBackup(JSON.stringify(file));
+    return read.ok ? read.backup.tables.groups.map(({ id }) => id) : read.problem;
+  };
+  const { players } = version3();
+  expect(idsOf(players)).toEqual(idsOf(players.toReversed()));
+});
+
+it('a rest of version 4 gets the usual way for its scroll', () => {
+  const read = readBackup(JSON.stringify({ format: 'jarvel-backup', version: 3, tables: version3() }));
+  if (!read.ok) throw new Error(read.problem);
+  const { tables } = read.backup;
+  const before = tables.setups.map(({ choices, ...setup }) => {
+    const { scroll: _unknown, ...known } = choices as Readonly<Record<string, unknown>>;
+    return { ...setup, choices: known };
+  });
+  const file = { format: 'jarvel-backup', version: 4, tables: { ...tables, setups: before } };
+  const again = readBackup(JSON.stringify(file));
+  expect(again.ok && again.backup.tables.setups).toEqual(tables.setups);
+  expect(tables.setups[0]?.choices).toMatchObject({ scroll: 'left-45' });
+});
+
+it('an older backup that is not whole is refused, not thrown at', () => {
+  const file = {
+    format: 'jarvel-backup',
+    version: 3,
+    tables: { ...version3(), setups: [{ id: 's', rest: 3 }] }
+  };
+  expect(readBackup(JSON.stringify(file))).toMatchObject({ ok: false });
+});
+
+it('refuses a database that a newer version wrote', async () => {
+  const newer = new Dexie('newer');
+  newer.version(SCHEMA_VERSION + 1).stores(VERSION_3_STORES);
+  await newer.open();
+  newer.close();
+  await expect(createDatabase('newer').players.count()).rejects.toThrow(WRITTEN_BY_NEWER);
+});

@@ -1,0 +1,14 @@
+/** A moment as an ISO string in UTC. */
+export type IsoMoment = string;
+
+export type { Aid, AidKind, CheckResult, Lesson, OwnCheckRecord, Pain, Practice } from '../schema/check';
+export type { Instrument, Loan } from '../schema/cupboard';
+export type { DayState, FittingDay } from '../schema/day';
+export type { Draft, Typed } from '../schema/draft';
+export type { Fit, Measurement, Trial } from '../schema/fit';
+export type { Group } from '../schema/group';
+export type { GrowthCurve, Player, PlayerForm } from '../schema/player';
+export type { Remedy, ReviewRecord } from '../schema/remedy';
+export type { Settings, ThemeChoice } from '../schema/settings';
+export type { Look, Setup } from '../schema/setup';
+export type { Records, TableName } from './tables';
