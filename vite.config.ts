@@ -23,6 +23,8 @@ export default defineConfig({
         test: {
           name: 'rules',
           isolate: false,
+          // Before anything that looks for a database when it is loaded.
+          setupFiles: ['fake-indexeddb/auto'],
           include: ['src/**/!(*.svelte).test.ts']
         }
       },

@@ -29,6 +29,7 @@ export {
 export {
   groupNames,
   groupOf,
+  groupsApart,
   setAway,
   setGroupWay,
   setSeats,

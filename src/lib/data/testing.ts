@@ -41,10 +41,17 @@ export async function givenDecision(db: Database, player: Player, now = new Date
   return decideFit(db, player, { size, reason: null, after: decidedOf(of)?.id ?? null }, now);
 }
 
+const APART = ['changes', 'parts', 'foreseen'];
+
 /** Everything that the database holds but its journal and what is worked out from it, to compare. */
 export async function contents(db: Database): Promise<Readonly<Record<string, unknown>>> {
-  const tables = db.tables.filter(({ name }) => name !== 'changes' && name !== 'foreseen');
-  return Object.fromEntries(
-    await Promise.all(tables.map(async (table) => [table.name, await table.toArray()]))
+  const tables = db.tables.filter(({ name }) => !APART.includes(name));
+  const entries = await Promise.all(
+    tables.map(async (table): Promise<[string, unknown[]]> => [table.name, await table.toArray()])
   );
+  return {
+    ...Object.fromEntries(entries),
+    // Until when a deletion can be taken back depends on when it was done again.
+    gone: (await db.gone.toArray()).map(({ id }) => id)
+  };
 }

@@ -20,5 +20,6 @@ export const TABLE_WORDS: Readonly<Record<TableName, string>> = {
   days: 'Fitting days',
   drafts: 'Half-done fits',
   typed: 'Texts being typed',
-  settings: 'Settings'
+  settings: 'Settings',
+  gone: 'Who was deleted'
 };

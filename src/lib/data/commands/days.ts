@@ -8,7 +8,7 @@ import type { Database } from '../store/database';
 import { decideIn, type Decision } from './fits';
 import { newId } from '../store/ids';
 import { addReadingTo } from './measurements';
-import { putNewPlayer } from './players';
+import { putNewPlayers } from './players';
 import type { DayState, Fit, FittingDay, Player, PlayerForm } from '../store/records';
 import { Refusal } from '../store/refusal';
 import { clearTyped } from './typed';
@@ -51,14 +51,13 @@ async function memberIds(
   members: readonly QueueMember[],
   now: Date
 ): Promise<readonly string[]> {
-  const ids: string[] = [];
-  for (const member of members)
-    ids.push(
-      'playerId' in member
-        ? member.playerId
-        : (await putNewPlayer(db, writer, member.form, member.id, now)).id
-    );
-  return ids;
+  await putNewPlayers(
+    db,
+    writer,
+    members.flatMap((member) => ('form' in member ? member : [])),
+    now
+  );
+  return members.map((member) => ('form' in member ? member.id : member.playerId));
 }
 
 /** Puts somebody at the end of a queue, once; who is known by name and family is not added as a player again. */

@@ -3,14 +3,18 @@ import { commit, undo } from '../journal/changes';
 import {
   groupNames,
   groupOf,
-  joinGroup,
+  groupsApart,
+  joinGroups,
   leaveGroup,
+  removeGroup,
+  renameGroup,
   setAway,
   setFocus,
   setGroupWay,
   setLessons,
   setSeats
 } from './groups';
+import { editPlayer, EMPTY_PLAYER } from './players';
 import { MOST_FOCUSES } from '../schema/group';
 import { freshDatabase, givenPlayer } from '../testing';
 import type { Database } from '../store/database';
@@ -19,7 +23,7 @@ import type { Database } from '../store/database';
 async function band(db: Database, name = 'Owls') {
   let groupId = '';
   await commit(db, 'A group', async (writer) => {
-    groupId = (await joinGroup(db, writer, name)) ?? '';
+    groupId = (await joinGroups(db, writer, [{ group: name }]))[0] ?? '';
   });
   const player = await givenPlayer(db);
   await db.players.update(player.id, { groupId });
@@ -30,11 +34,13 @@ async function band(db: Database, name = 'Owls') {
 describe('a group', () => {
   it('is the same one by its name, however it is written, and none for no name', async () => {
     const db = freshDatabase();
-    const ids: (string | null)[] = [];
-    await commit(db, 'Groups', async (writer) => {
-      for (const name of ['Owls', ' owls ', 'OWLS', 'Larks', '  '])
-        ids.push(await joinGroup(db, writer, name));
-    });
+    const ids = await commit(db, 'Groups', (writer) =>
+      joinGroups(
+        db,
+        writer,
+        ['Owls', ' owls ', 'OWLS', 'Larks', '  '].map((group) => ({ group }))
+      )
+    );
     expect(new Set(ids.slice(0, 3)).size).toBe(1);
     expect(ids[3]).not.toBe(ids[0]);
     expect(ids[4]).toBeNull();
@@ -43,6 +49,33 @@ describe('a group', () => {
     expect(groupOf(names, { groupId: ids[3] ?? null })).toBe('Larks');
     expect(groupOf(names, { groupId: 'gone' })).toBe('');
     expect(groupOf(names, { groupId: null })).toBe('');
+  });
+
+  it('is chosen by its identity where two have one name, and their names are told apart', async () => {
+    const db = freshDatabase();
+    await db.groups.bulkAdd(['a', 'b'].map((id) => ({ id, name: 'Owls', seating: [], demo: false })));
+    await setLessons(db, 'b', [{ weekday: 1, time: '15:30', minutes: 30 }]);
+    const player = await givenPlayer(db, { groupId: 'b' });
+    expect(player.groupId).toBe('b');
+    expect([...(await groupsApart(db)).values()]).toEqual(['Owls (1)', 'Owls (2)']);
+    // Saving the form again moves nobody and removes nothing.
+    await editPlayer(db, player, { ...EMPTY_PLAYER, name: 'Renamed', groupId: 'b' });
+    expect(await db.players.get(player.id)).toMatchObject({ name: 'Renamed', groupId: 'b' });
+    await renameGroup(db, 'b', ' Night owls ');
+    expect([...(await groupsApart(db)).values()]).toEqual(['Owls', 'Night owls']);
+    await expect(removeGroup(db, 'b')).rejects.toThrow('There are players in Night owls');
+    // Who changes the group leaves the seat; a group with times of its own stays, and can be removed.
+    await setSeats(db, 'b', [{ playerId: player.id, x: 0.5, y: 0.5 }]);
+    await editPlayer(db, player, { ...EMPTY_PLAYER, name: 'Ada', groupId: 'a' });
+    expect(await db.groups.get('b')).toMatchObject({ seating: [], lessons: [{ time: '15:30' }] });
+    await undo(db);
+    expect(await db.groups.get('b')).toMatchObject({ seating: [{ playerId: player.id }] });
+    await editPlayer(db, player, { ...EMPTY_PLAYER, name: 'Ada', groupId: null });
+    await removeGroup(db, 'b');
+    expect(await db.groups.get('b')).toBeUndefined();
+    await expect(editPlayer(db, player, { ...EMPTY_PLAYER, name: 'Ada', groupId: 'b' })).rejects.toThrow(
+      'removed meanwhile'
+    );
   });
 
   it('goes when nobody is in it any more', async () => {
@@ -58,7 +91,7 @@ describe('a group', () => {
   it('keeps seats: whoever moves has one, the others stay', async () => {
     const db = freshDatabase();
     const { groupId, group, player } = await band(db);
-    const other = await givenPlayer(db, { name: 'Bo' });
+    const other = await givenPlayer(db, { name: 'Bo', group: 'Owls' });
     await setSeats(db, groupId, [
       { playerId: player.id, x: 0.2, y: 0.3 },
       { playerId: other.id, x: 0.8, y: 0.3 }
@@ -81,7 +114,7 @@ describe('a group', () => {
     await setAway(db, groupId, player, '2026-11-24', false);
     expect((await group())?.away?.playerIds).toEqual([]);
     await setAway(db, groupId, player, '2026-11-24', true);
-    const other = await givenPlayer(db, { name: 'Bo' });
+    const other = await givenPlayer(db, { name: 'Bo', group: 'Owls' });
     await setAway(db, groupId, other, '2026-12-01', true);
     expect((await group())?.away).toEqual({ day: '2026-12-01', playerIds: [other.id] });
   });

@@ -4,26 +4,64 @@ import type { IsoDay } from '$lib/core/time';
 import { commit, type Writer } from '../journal/changes';
 import type { Database } from '../store/database';
 import { newId } from '../store/ids';
-import type { Group, Player } from '../store/records';
+import type { Group, Player, PlayerForm } from '../store/records';
 import { Refusal } from '../store/refusal';
 import { MOST_FOCUSES } from '../schema/group';
 
+const groupGone = () => new Refusal('This group was removed meanwhile. Nothing was changed.');
+
 const plain = (name: string) => name.trim().toLowerCase();
 
-/** The id of the group of that name, a new one where there is none; null for no name. Inside a change. */
-export async function joinGroup(db: Database, { put }: Writer, name: string): Promise<string | null> {
-  if (name.trim() === '') return null;
-  const known = await db.groups.filter((group) => plain(group.name) === plain(name)).first();
-  if (known) return known.id;
-  const group: Group = { id: newId(), name: name.trim(), seating: [], demo: false };
-  await put('groups', group);
-  return group.id;
+/** Which group a player joins: one that is there, by its identity, or one by its name, made where there is none. */
+export type GroupChoice = Pick<PlayerForm, 'group' | 'groupId'>;
+
+/**
+ * The ids of the groups that are joined, in order; null for none. Inside a change.
+ *
+ * @throws Refusal when a group that was chosen is not there any more
+ */
+export async function joinGroups(
+  db: Database,
+  { put }: Writer,
+  choices: readonly GroupChoice[]
+): Promise<readonly (string | null)[]> {
+  if (
+    choices.every(({ group, groupId }) => groupId === null || (groupId === undefined && group.trim() === ''))
+  )
+    return choices.map(() => null);
+  const groups = (await db.groups.toArray()).sort((a, b) => (a.id < b.id ? -1 : 1));
+  const ids = new Set(groups.map(({ id }) => id));
+  const byName = new Map(groups.toReversed().map(({ id, name }) => [plain(name), id]));
+  const joined: (string | null)[] = [];
+  for (const { group: name, groupId } of choices) {
+    if (groupId !== undefined) {
+      if (groupId !== null && !ids.has(groupId)) throw groupGone();
+      joined.push(groupId);
+      continue;
+    }
+    const known = name.trim() === '' ? null : byName.get(plain(name));
+    if (known === undefined) {
+      const group: Group = { id: newId(), name: name.trim(), seating: [], demo: false };
+      await put('groups', group);
+      byName.set(plain(name), group.id);
+      joined.push(group.id);
+    } else joined.push(known);
+  }
+  return joined;
 }
 
-/** A group that nobody is in any more goes. Inside a change, after the player has left it. */
+/** What a group has of its own, which somebody planned: without it, it is only a name. */
+const hasOwn = ({ lessons = [], focuses = [], ways = {} }: Group): boolean =>
+  lessons.length + focuses.length + Object.keys(ways).length > 0;
+
+/**
+ * A group that nobody is in any more goes, unless times, plans or ways were set for it. Inside a change, after the
+ * player has left it.
+ */
 export async function leaveGroup(db: Database, { remove }: Writer, { groupId }: Player): Promise<void> {
-  if (groupId === null) return;
-  if ((await db.players.where('groupId').equals(groupId).count()) === 0) await remove('groups', groupId);
+  if (groupId === null || (await db.players.where('groupId').equals(groupId).count()) > 0) return;
+  const group = await db.groups.get(groupId);
+  if (group && !hasOwn(group)) await remove('groups', groupId);
 }
 
 /** Names of groups by their id. */
@@ -31,6 +69,45 @@ export type GroupNames = ReadonlyMap<string, string>;
 
 export const groupNames = async (db: Database): Promise<GroupNames> =>
   new Map((await db.groups.toArray()).map(({ id, name }) => [id, name]));
+
+/**
+ * Names by which groups can be told apart: two of one name are numbered.
+ *
+ * @example
+ * namesApart([{ id: 'a', name: 'Owls' }, { id: 'b', name: 'Owls' }]) // a: 'Owls (1)', b: 'Owls (2)'
+ */
+export function namesApart(groups: readonly Pick<Group, 'id' | 'name'>[]): GroupNames {
+  const byName = new Map<string, Pick<Group, 'id' | 'name'>[]>();
+  for (const group of groups) {
+    const same = byName.get(plain(group.name));
+    if (same) same.push(group);
+    else byName.set(plain(group.name), [group]);
+  }
+  const names = new Map<string, string>();
+  for (const same of byName.values())
+    for (const [index, { id, name }] of same.toSorted((a, b) => (a.id < b.id ? -1 : 1)).entries())
+      names.set(id, same.length > 1 ? `${name} (${index + 1})` : name);
+  return names;
+}
+
+export const groupsApart = async (db: Database): Promise<GroupNames> => namesApart(await db.groups.toArray());
+
+/** Gives a group another name. */
+export const renameGroup = (db: Database, groupId: string, name: string): Promise<void> =>
+  commit(db, `Renamed a group to ${name.trim()}`, async ({ put }) => {
+    const group = await currentGroup(db, groupId);
+    if (name.trim() === '') throw new Refusal('Give the group a name.');
+    await put('groups', { ...group, name: name.trim() });
+  });
+
+/** Removes a group that nobody is in, with the times, plans and ways that were set for it. */
+export const removeGroup = (db: Database, groupId: string): Promise<void> =>
+  commit(db, 'Removed a group', async ({ remove }) => {
+    const { name } = await currentGroup(db, groupId);
+    if ((await db.players.where('groupId').equals(groupId).count()) > 0)
+      throw new Refusal(`There are players in ${name}. Nothing was changed.`);
+    await remove('groups', groupId);
+  });
 
 /** The name of a player's group, empty for none. */
 export const groupOf = (names: GroupNames, { groupId }: Pick<Player, 'groupId'>): string =>
@@ -41,7 +118,7 @@ export type Seat = Group['seating'][number];
 
 const currentGroup = async (db: Database, groupId: string): Promise<Group> => {
   const group = await db.groups.get(groupId);
-  if (!group) throw new Refusal('This group was removed meanwhile. Nothing was changed.');
+  if (!group) throw groupGone();
   return group;
 };
 

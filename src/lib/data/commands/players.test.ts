@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { contents, freshDatabase, givenDecision, givenPlayer, givenReadings } from '../testing';
-import { problemWith, redo, undo } from '../journal/changes';
+import { redo, undo } from '../journal/changes';
+import { problemWith } from '../schema/problem';
 import type { Database } from '../store/database';
 import { groupNames, groupOf } from './groups';
 import { closePains, notePain } from './pains';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { checksFor } from '$lib/core/checks';
 import { FAMILIES } from '$lib/core/instruments';
 import { daysBetween } from '$lib/core/time';
-import { problemWith } from '../journal/changes';
+import { problemWith } from '../schema/problem';
 import { faultLooks, standingsFor, strengthBy } from '../commands/remedies';
 import { TABLE_NAMES } from '../store/tables';
 import { demoRecords } from './demo';

@@ -1,7 +1,7 @@
-import { dayOf } from '$lib/core/time';
-import { commit, problemWith } from '../journal/changes';
+import { commit } from '../journal/changes';
+import { UNDO_DELETION_MS } from '../journal/forget';
+import { problemWith } from '../schema/problem';
 import { SCHEMA_VERSION, type Database } from '../store/database';
-import { canonical } from './merge';
 import { MIGRATIONS, type Rows } from '../store/migrations';
 import {
   OWNED_TABLES,
@@ -9,13 +9,22 @@ import {
   ownerOf,
   TABLE_NAMES,
   TABLES,
+  type AnyRecord,
   type Records,
   type TableName
 } from '../store/tables';
+import { canonical } from './print';
 
 export const BACKUP_FORMAT = 'jarvel-backup';
 
 export type BackupTables = { readonly [Name in TableName]: readonly Records[Name][] };
+
+/** A file that a copy knew before: all of it, only some players of it, or all but some. */
+export interface Ancestor {
+  readonly id: string;
+  readonly players?: readonly string[];
+  readonly but?: readonly string[];
+}
 
 /** All records of one browser in one file. */
 export interface Backup {
@@ -25,7 +34,7 @@ export interface Backup {
   readonly savedAt: string;
   /** By what another copy knows this file again, and the files that this copy knew before; absent in older ones. */
   readonly stamp?: string;
-  readonly ancestors?: readonly string[];
+  readonly ancestors?: readonly Ancestor[];
   /** Holds only some players: what is missing was not taken away. */
   readonly part?: true;
   readonly tables: BackupTables;
@@ -51,14 +60,21 @@ export const writeBackup = (db: Database, now = new Date()): Promise<Backup> =>
     }
   );
 
-/** `jarvel-backup-2026-11-24.json`, by the day on this machine's calendar. */
-export const backupFileName = (now: Date): string => `${BACKUP_FORMAT}-${dayOf(now)}.json`;
-
 const fail = (problem: string): ReadBackup => ({ ok: false, problem });
 const LONGEST_STAMP = 120;
-const MOST_STAMPS = 40;
+const MOST_STAMPS = 60;
+const MOST_NAMED = 20_000;
 const isStamp = (value: unknown): value is string =>
   typeof value === 'string' && value.length <= LONGEST_STAMP;
+const stampsIn = (value: unknown): readonly string[] | undefined =>
+  Array.isArray(value) ? value.slice(0, MOST_NAMED).filter(isStamp) : undefined;
+/** Files before version 8 named those that they knew by their stamp alone. */
+function ancestorIn(value: unknown): readonly Ancestor[] {
+  if (isStamp(value)) return [{ id: value }];
+  if (!isObject(value) || !isStamp(value.id)) return [];
+  const [players, but] = [stampsIn(value.players), stampsIn(value.but)];
+  return [{ id: value.id, ...(players ? { players } : {}), ...(but ? { but } : {}) }];
+}
 const isObject = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
@@ -116,7 +132,7 @@ export function readBackup(text: string): ReadBackup {
       savedAt: typeof savedAt === 'string' ? savedAt : '',
       ...(typeof file.stamp === 'string' ? { stamp: file.stamp.slice(0, LONGEST_STAMP) } : {}),
       ...(Array.isArray(file.ancestors)
-        ? { ancestors: file.ancestors.filter(isStamp).slice(0, MOST_STAMPS) }
+        ? { ancestors: file.ancestors.slice(0, MOST_STAMPS).flatMap(ancestorIn) }
         : {}),
       ...(file.part === true ? { part: true } : {}),
       tables: read as unknown as BackupTables
@@ -141,19 +157,27 @@ function problemIn(name: TableName, records: readonly unknown[]): string | null 
 function orphan(tables: BackupTables): string | null {
   const players = new Set(tables.players.map(({ id }) => id));
   for (const name of OWNED_TABLES) {
-    const records: readonly Records[TableName][] = tables[name];
+    const records: readonly AnyRecord[] = tables[name];
     const index = records.findIndex((record) => {
       const owner = ownerOf(name, record);
       return owner !== null && !players.has(owner);
     });
     if (index >= 0) return `${name}[${index}].${ownerKey(name)}: no such player in this file`;
   }
-  return null;
+  const groups = new Set(tables.groups.map(({ id }) => id));
+  const lost = tables.players.findIndex(({ groupId }) => groupId !== null && !groups.has(groupId));
+  if (lost >= 0) return `players[${lost}].groupId: no such group in this file`;
+  const back = tables.gone.findIndex(({ id }) => players.has(id));
+  return back >= 0 ? `gone[${back}].id: is a player in this file` : null;
 }
 
+/** Tables of which a restore says what it would do. */
+export type RestoredTable = Exclude<TableName, 'gone'>;
+const RESTORED = TABLE_NAMES.filter((name): name is RestoredTable => name !== 'gone');
+
 /** What restoring would do to one kind of record. */
-export interface RestorePreview {
-  readonly table: TableName;
+export interface RestoreLine {
+  readonly table: RestoredTable;
   readonly added: number;
   readonly changed: number;
   readonly same: number;
@@ -161,40 +185,88 @@ export interface RestorePreview {
   readonly onlyHere: number;
 }
 
+/** What restoring would do. */
+export interface RestorePreview {
+  readonly lines: readonly RestoreLine[];
+  /** Names of players who were deleted here and would come back. */
+  readonly back: readonly string[];
+}
+
+export type RestoreMode = 'merge' | 'replace';
+
+/** What differs between a backup's table and what is stored. */
+async function differences<Name extends RestoredTable>(
+  db: Database,
+  table: Name,
+  coming: BackupTables[Name]
+) {
+  const here = new Map(
+    (await db.table<Records[Name], string>(table).toArray()).map((record) => [record.id, record])
+  );
+  const [added, changed]: [Records[Name][], Records[Name][]] = [[], []];
+  for (const record of coming as readonly Records[Name][]) {
+    const known = here.get(record.id);
+    here.delete(record.id);
+    if (!known) added.push(record);
+    else if (JSON.stringify(known) !== JSON.stringify(record) && canonical(known) !== canonical(record))
+      changed.push(record);
+  }
+  return { added, changed, onlyHere: [...here.keys()] };
+}
+
 /** Compares a backup with what is stored, before anything is written. */
-export async function previewRestore(db: Database, backup: Backup): Promise<readonly RestorePreview[]> {
-  const previews: RestorePreview[] = [];
-  for (const table of TABLE_NAMES) {
-    const here = new Map<string, string>();
-    await db.table<{ id: string }>(table).each((record) => here.set(record.id, canonical(record)));
-    const coming = backup.tables[table];
-    const known = coming.filter(({ id }) => here.has(id));
-    const same = known.filter((record) => here.get(record.id) === canonical(record)).length;
-    previews.push({
+export async function previewRestore(db: Database, { tables }: Backup): Promise<RestorePreview> {
+  const lines: RestoreLine[] = [];
+  for (const table of RESTORED) {
+    const { added, changed, onlyHere } = await differences(db, table, tables[table]);
+    lines.push({
       table,
-      added: coming.length - known.length,
-      changed: known.length - same,
-      same,
-      onlyHere: here.size - known.length
+      added: added.length,
+      changed: changed.length,
+      same: tables[table].length - added.length - changed.length,
+      onlyHere: onlyHere.length
     });
   }
-  return previews;
+  const stones = new Set(await db.gone.toCollection().primaryKeys());
+  return { lines, back: tables.players.filter(({ id }) => stones.has(id)).map(({ name }) => name) };
+}
+
+/** What a restore did. */
+export interface Restored {
+  /** Until when it can be taken back as a whole, where players went with it; null for as long as any other step. */
+  readonly until: string | null;
 }
 
 /**
- * Puts a backup's records in place, as one step that can be undone.
+ * Puts a backup's records in place, as one step that can be undone. Players who were deleted here come back.
  *
+ * @param backup as `readBackup` gave it: its records are held against their schemas
  * @param mode `merge` keeps what only this browser has, `replace` removes it
+ * @param report hears how many of how many tables are done; what it throws cancels the restore
  */
-export const restoreBackup = (db: Database, backup: Backup, mode: 'merge' | 'replace'): Promise<void> =>
-  commit(db, 'Restored a backup', async ({ put, remove }) => {
-    for (const table of TABLE_NAMES) {
-      const here = new Map<string, string>();
-      await db.table<{ id: string }>(table).each((record) => here.set(record.id, canonical(record)));
-      for (const record of backup.tables[table]) {
-        if (here.get(record.id) !== canonical(record)) await put(table, record);
-        here.delete(record.id);
-      }
-      if (mode === 'replace') for (const id of here.keys()) await remove(table, id);
+export const restoreBackup = (
+  db: Database,
+  { tables }: Backup,
+  mode: RestoreMode,
+  report: (done: number, total: number) => void = () => undefined
+): Promise<Restored> =>
+  commit(db, 'Restored a backup', async ({ putAll, removeAll }) => {
+    let until: string | null = null;
+    for (const [index, table] of RESTORED.entries()) {
+      report(index, RESTORED.length);
+      const { added, changed, onlyHere } = await differences(db, table, tables[table]);
+      await putAll(table, [...added, ...changed], true);
+      if (mode === 'merge' || onlyHere.length === 0) continue;
+      await removeAll(table, onlyHere);
+      if (table === 'players') until = new Date(Date.now() + UNDO_DELETION_MS).toISOString();
     }
+    report(RESTORED.length, RESTORED.length);
+    // Who was deleted elsewhere and is not here stays away; tombstones of this browser stay in any case.
+    const there = new Set(await db.players.toCollection().primaryKeys());
+    await putAll(
+      'gone',
+      tables.gone.filter(({ id }) => !there.has(id)).map(({ id, day }) => ({ id, day })),
+      true
+    );
+    return { until };
   });

@@ -1,24 +1,28 @@
-import { BACKUP_FORMAT, writeBackup, type Backup, type BackupTables } from './backup';
-import { commit } from '../journal/changes';
-import { SCHEMA_VERSION, type Database } from '../store/database';
+import { commit, lastDone, lastUndone, type Writer } from '../journal/changes';
+import { SCHEMA_VERSION, type Database, type KnownBase } from '../store/database';
 import { newId } from '../store/ids';
+import type { Player } from '../store/records';
+import { Refusal } from '../store/refusal';
+import { OWNED_TABLES, ownerOf, TABLE_NAMES, withoutPlayers, type TableName } from '../store/tables';
+import { BACKUP_FORMAT, writeBackup, type Ancestor, type Backup, type BackupTables } from './backup';
+import { knownFrom, type CommonBase, type Known } from './known';
 import {
+  heldOf,
   keyOf,
   mergePlan,
   mergeSteps,
-  printOf,
   type Copy,
   type Held,
   type Merged,
-  type MergePick
+  type Picks,
+  type Traces
 } from './merge';
-import type { Player } from '../store/records';
-import { OWNED_TABLES, ownerOf, TABLE_NAMES, TABLES, type TableName } from '../store/tables';
 
-/** Files of other copies that this one remembers. */
-const KEPT_BASES = 6;
-/** What is not another teacher's: settings, and what is half typed. */
-const OWN_ONLY: readonly TableName[] = ['settings', 'typed', 'drafts'];
+/** Files that this copy remembers: of everything, and of some players. */
+const KEPT_WHOLE = 12;
+const KEPT_PARTS = 40;
+/** What is not another teacher's: settings, what is half typed, and who was deleted here. */
+const OWN_ONLY: readonly TableName[] = ['settings', 'typed', 'drafts', 'gone'];
 /** What rests on instruments, which a file of some players does not hold. */
 const NOT_IN_PART: readonly TableName[] = [...OWN_ONLY, 'loans', 'instruments', 'ownChecks', 'days'];
 
@@ -34,18 +38,20 @@ const isIn = (scope: Scope, player: Player): boolean =>
 
 /** Only what belongs to some players, and their groups without the others. */
 function partOf(tables: BackupTables, scope: Scope): BackupTables {
+  if (scope.kind === 'all') return tables;
   const players = tables.players.filter((player) => isIn(scope, player));
   const ids = new Set(players.map(({ id }) => id));
   const groupIds = new Set(players.map(({ groupId }) => groupId));
-  const strangers = tables.players.filter(({ id }) => !ids.has(id)).map(({ id }) => id);
   const entries = TABLE_NAMES.map((name): [TableName, readonly object[]] => {
     if (name === 'players') return [name, players];
     if (NOT_IN_PART.includes(name)) return [name, []];
-    if (name === 'groups') {
-      const { without = (group) => group } = TABLES.groups;
-      const mine = tables.groups.filter(({ id }) => groupIds.has(id));
-      return [name, mine.map((group) => strangers.reduce((left, id) => without(left, id), group))];
-    }
+    if (name === 'groups')
+      return [
+        name,
+        tables.groups
+          .filter(({ id }) => groupIds.has(id))
+          .map((group) => withoutPlayers('groups', group, (id) => !ids.has(id)))
+      ];
     return [
       name,
       OWNED_TABLES.includes(name) ? tables[name].filter((one) => ids.has(ownerOf(name, one) ?? '')) : []
@@ -60,30 +66,50 @@ function copyOf(tables: BackupTables): Copy {
   for (const table of TABLE_NAMES) {
     if (OWN_ONLY.includes(table)) continue;
     for (const record of tables[table]) {
-      const one: Held = { table, id: record.id, owner: ownerOf(table, record), record };
+      const one = heldOf(table, record, ownerOf(table, record));
       held.set(keyOf(one), one);
     }
   }
   return held;
 }
 
-const printsOf = (copy: Copy): Record<string, string> =>
-  Object.fromEntries([...copy].map(([key, { record }]) => [key, printOf(record)]));
+/** What a file held, to compare a later one of the same other copy with. */
+function baseOf(id: string, copy: Copy, whole: boolean, now: Date): KnownBase {
+  const shared: Record<string, string> = {};
+  const players: Record<string, Record<string, string>> = {};
+  for (const [key, { owner, print }] of copy) {
+    if (owner === null) shared[key] = print;
+    else (players[owner] ??= {})[key] = print;
+  }
+  return { id, at: now.toISOString(), whole, shared, players };
+}
 
-/** Remembers what a file held, so that a later one of the same other copy can be compared with it. */
-async function remember(db: Database, stamp: string, tables: BackupTables, now: Date): Promise<void> {
-  await db.bases.put({ id: stamp, at: now.toISOString(), prints: printsOf(copyOf(tables)) });
-  const old = await db.bases.orderBy('at').reverse().offset(KEPT_BASES).primaryKeys();
-  await db.bases.bulkDelete(old);
+/** Remembers a file. Those of everything are not pushed out by those of some players. */
+async function remember(db: Database, base: KnownBase): Promise<void> {
+  await db.bases.put(base);
+  const all: { id: string; whole: boolean }[] = [];
+  await db.bases
+    .orderBy('at')
+    .reverse()
+    .each(({ id, whole }) => all.push({ id, whole }));
+  const old = [true, false].flatMap((whole) =>
+    all.filter((one) => one.whole === whole).slice(whole ? KEPT_WHOLE : KEPT_PARTS)
+  );
+  await db.bases.bulkDelete(old.map(({ id }) => id));
 }
 
 /** A file for another copy: everything, a group, or one player who is handed over. */
 export async function writeCopy(db: Database, scope: Scope, now = new Date()): Promise<Backup> {
   const whole = await writeBackup(db, now);
   const stamp = newId();
-  const ancestors = (await db.bases.orderBy('at').reverse().primaryKeys()) as string[];
-  const tables = scope.kind === 'all' ? whole.tables : partOf(whole.tables, scope);
-  await remember(db, stamp, tables, now);
+  const bases = (await db.bases.orderBy('at').reverse().toArray()).filter(({ undone }) => undone !== true);
+  const ancestors = bases.map(({ id, whole: isWhole, players, open }): Ancestor => ({
+    id,
+    ...(isWhole ? {} : { players: Object.keys(players) }),
+    ...(open ? { but: open } : {})
+  }));
+  const tables = partOf(whole.tables, scope);
+  await remember(db, baseOf(stamp, copyOf(tables), scope.kind === 'all', now));
   return {
     format: BACKUP_FORMAT,
     version: SCHEMA_VERSION,
@@ -102,52 +128,154 @@ export interface MergePreview {
   readonly scope: Scope;
   /** Whether both copies are known to have begun alike. */
   readonly commonStart: boolean;
+  /** Tells whether anything changed here since. */
+  readonly asOf: string;
 }
 
-/** Compares a file of another copy with what is stored; of a file of some players only those are looked at. */
-export async function previewMerge(db: Database, file: Backup, scope: Scope): Promise<MergePreview> {
+/** The merge was seen with other records than there are now: nothing was written. */
+export class MergeOvertaken extends Refusal {
+  constructor() {
+    super('Something changed here meanwhile. Nothing was merged: look at it once more.');
+  }
+}
+
+/** Changes with each step that is done, taken back or forgotten. */
+async function stateOf(db: Database): Promise<string> {
+  const [done, undone, gone, bases] = await Promise.all([
+    lastDone(db),
+    lastUndone(db),
+    db.gone.toArray(),
+    db.bases.toCollection().primaryKeys()
+  ]);
+  return JSON.stringify([done?.seq, undone?.seq, gone, bases]);
+}
+
+async function commonBases(db: Database, file: Backup): Promise<readonly CommonBase[]> {
+  const named: Ancestor[] = [
+    ...(file.stamp === undefined ? [] : [{ id: file.stamp }]),
+    ...(file.ancestors ?? [])
+  ];
+  const found = await db.bases.bulkGet(named.map(({ id }) => id));
+  return named.flatMap(({ id: _, ...limits }, index) => {
+    const base = found[index];
+    return base ? [{ base, ...limits }] : [];
+  });
+}
+
+/** Who was worked on here since both last met, in ways that no file for another copy holds. */
+function touchedSince({ drafts, typed }: BackupTables, common: readonly CommonBase[]): ReadonlySet<string> {
+  const met = common.reduce((last, { base }) => (base.at > last ? base.at : last), '');
+  return new Set([
+    ...drafts.filter(({ updatedAt }) => updatedAt > met).map(({ id }) => id),
+    ...typed.filter(({ at }) => at > met).flatMap(({ playerId }) => playerId ?? [])
+  ]);
+}
+
+const daysOf = (tables: BackupTables): ReadonlyMap<string, string> =>
+  new Map(tables.gone.map(({ id, day }) => [id, day]));
+
+async function planOf(db: Database, file: Backup, scope: Scope) {
   const { tables: stored } = await writeBackup(db);
   const isPart = file.part === true || scope.kind !== 'all';
-  const theirs = scope.kind === 'all' ? file.tables : partOf(file.tables, scope);
+  const theirs = partOf(file.tables, scope);
   const there = copyOf(theirs);
   const players = new Set(theirs.players.map(({ id }) => id));
   const mine = copyOf(stored);
   const here: Copy = isPart
-    ? new Map(
-        [...mine].filter(([key, one]) =>
-          one.owner === null ? players.has(one.id) || there.has(key) : players.has(one.owner)
-        )
-      )
+    ? new Map([...mine].filter(([key, { owner }]) => (owner === null ? there.has(key) : players.has(owner))))
     : mine;
-  const known = [file.stamp, ...(file.ancestors ?? [])].filter((stamp) => stamp !== undefined);
-  const bases = (await db.bases.bulkGet(known)).filter((base) => base !== undefined);
-  const [base] = bases;
-  const plan = mergePlan(here, there, new Map(Object.entries(base?.prints ?? {})));
+  const common = await commonBases(db, file);
+  const known = knownFrom(common);
+  const traces: Traces = {
+    goneHere: daysOf(stored),
+    goneThere: daysOf(file.tables),
+    touchedHere: touchedSince(stored, common)
+  };
+  const plan = mergePlan(here, there, known, traces);
   // Of a file of some players, groups that are here already stay as they are.
   const settled = plan.map((one): Merged =>
     isPart && one.key.startsWith('groups:') && one.case !== 'new' ? { ...one, case: 'same' } : one
   );
-  return { plan: settled, scope, commonStart: base !== undefined };
+  return { plan: settled, known, there, isPart };
 }
 
-/** Tables in whose order records are written: whoever is belonged to comes first. */
-const FIRST: readonly string[] = ['groups', 'players'];
-const rank = ({ table }: Held): number => (FIRST.includes(table) ? FIRST.indexOf(table) : FIRST.length);
+/** Compares a file of another copy with what is stored; of a file of some players only those are looked at. */
+export async function previewMerge(db: Database, file: Backup, scope: Scope): Promise<MergePreview> {
+  const asOf = await stateOf(db);
+  const { plan, known } = await planOf(db, file, scope);
+  return { plan, scope, commonStart: known.met, asOf };
+}
 
-/** Merges a file as it was previewed, as one step that can be undone. */
-export async function applyMerge(
+/** Whether two plans would do and ask the same. */
+const isSamePlan = (a: readonly Merged[], b: readonly Merged[]): boolean => {
+  const place = ({ case: how, here, there }: Merged) => `${how} ${here?.print ?? ''} ${there?.print ?? ''}`;
+  const known = new Map(a.map((one) => [one.key, place(one)]));
+  return known.size === b.length && b.every((one) => known.get(one.key) === place(one));
+};
+
+/** What the file held is known to both from now on, but for what was left open: that is as it was before. */
+function baseAfter(
+  file: Backup & { readonly stamp: string },
+  { there, isPart, known }: { there: Copy; isPart: boolean; known: Known },
+  open: readonly Merged[],
+  now: Date
+): KnownBase {
+  const base = baseOf(file.stamp, there, !isPart, now);
+  const players: Record<string, Record<string, string>> = { ...base.players };
+  const openPlayers = open.flatMap(({ case: how, here, there: other }) =>
+    how === 'asked' ? ((here ?? other)?.owner ?? []) : []
+  );
+  for (const id of openPlayers) Reflect.deleteProperty(players, id);
+  for (const { key, case: how, here, there: other } of open) {
+    const owner = (here ?? other)?.owner;
+    const before = known.printOf(key, owner ?? null);
+    if (how === 'asked' || owner == null || before === undefined) continue;
+    players[owner] = { ...players[owner], [key]: before };
+  }
+  return { ...base, players, ...(openPlayers.length > 0 ? { open: openPlayers } : {}) };
+}
+
+async function write(
+  { putAll, removeAll }: Writer,
+  put: readonly Held[],
+  remove: readonly Held[]
+): Promise<void> {
+  for (const table of TABLE_NAMES) {
+    const coming = put.filter((one) => one.table === table).map(({ record }) => record);
+    await putAll(table, coming as never, true);
+    await removeAll(
+      table,
+      remove.filter((one) => one.table === table).map(({ id }) => id)
+    );
+  }
+}
+
+/**
+ * Merges a file as it was previewed, as one step that can be undone.
+ *
+ * @param file as `readBackup` gave it: its records are held against their schemas
+ * @returns how many questions stayed open
+ * @throws MergeOvertaken when it would do something else now than was seen
+ */
+export const applyMerge = (
   db: Database,
   file: Backup,
-  { plan, scope }: MergePreview,
-  picks: ReadonlyMap<string, MergePick>,
+  preview: MergePreview,
+  picks: Picks,
   now = new Date()
-): Promise<void> {
-  const { put, remove } = mergeSteps(plan, picks, newId);
-  await commit(db, 'Merged another copy', async (writer) => {
-    for (const { table, record } of [...put].sort((a, b) => rank(a) - rank(b)))
-      await writer.put(table as TableName, record as never);
-    for (const { table, id } of remove) await writer.remove(table as TableName, id);
-  });
-  if (file.stamp !== undefined)
-    await remember(db, file.stamp, scope.kind === 'all' ? file.tables : partOf(file.tables, scope), now);
-}
+): Promise<number> =>
+  commit(
+    db,
+    'Merged another copy',
+    async (writer) => {
+      const planned = await planOf(db, file, preview.scope);
+      if (preview.asOf !== (await stateOf(db)) && !isSamePlan(planned.plan, preview.plan))
+        throw new MergeOvertaken();
+      const { put, remove, open } = mergeSteps(planned.plan, picks, newId);
+      await write(writer, put, remove);
+      if (file.stamp !== undefined)
+        await remember(db, baseAfter({ ...file, stamp: file.stamp }, planned, open, now));
+      return open.length;
+    },
+    { now, ...(file.stamp === undefined ? {} : { base: file.stamp }) }
+  );

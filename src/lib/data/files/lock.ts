@@ -1,158 +1,158 @@
-/** What a locked file says in clear: nothing of what it holds. */
-export const LOCKED_FORMAT = 'jarvel-locked';
-const LOCKED_VERSION = 1;
-/** Rounds of the key derivation: slow on purpose, about half a second, so that passwords can't be tried by the million. */
+import { ALTERED, isLocked, unlockText, WRONG, type StaysLocked } from './locked-text';
+import { LEAST_PASSWORD } from './password';
+
+/**
+ * A locked file, in pieces: a head, pieces of ciphertext each bound to its place, and a sum over all of it.
+ *
+ *     "jarvel-locked" 0x0A | version u8 | rounds u32 | salt 16 | check 16 | bytes of a piece u32
+ *     pieces: AES-GCM of so many bytes with 16 of its mark, the last one shorter or empty
+ *     SHA-256 over everything before
+ *
+ * One derivation of 256 bits by PBKDF2 is expanded by HKDF into the key and a proof of the password. The place of a
+ * piece and whether it is the last are its counter, so that none can be moved, doubled or cut off.
+ */
+const MAGIC = new TextEncoder().encode('jarvel-locked\n');
+const VERSION = 2;
+/** Slow on purpose, a quarter of a second, so that passwords can't be tried by the million. */
 const ROUNDS = 600_000;
 const MOST_ROUNDS = 5_000_000;
-const SALT_BYTES = 16;
-const IV_BYTES = 12;
-const KEY_BITS = 256;
-export const LEAST_PASSWORD = 8;
+const SALT = 16;
+const CHECK = 16;
+const TAG = 16;
+const SUM = 32;
+const PIECE = 1 << 20;
+const LEAST_PIECE = 1024;
+const HEAD = MAGIC.length + 1 + 4 + SALT + CHECK + 4;
 
-interface LockedFile {
-  readonly format: typeof LOCKED_FORMAT;
-  readonly version: number;
-  readonly rounds: number;
-  readonly salt: string;
-  readonly iv: string;
-  /** Tells a wrong password from an altered file. */
-  readonly check: string;
-  readonly data: string;
-  /** Of all the rest: whether the file is as it was written. */
-  readonly sum: string;
-}
+export type Bytes = Uint8Array<ArrayBuffer>;
+/** Hears how much is done, 0 to 1. */
+export type Report = (share: number) => void;
 
-export type Unlocked =
-  | { readonly ok: true; readonly text: string }
-  | { readonly ok: false; readonly why: 'password' | 'altered'; readonly problem: string };
+export type Opened = { readonly ok: true; readonly bytes: Bytes } | StaysLocked;
 
-const ALTERED: Unlocked = {
-  ok: false,
-  why: 'altered',
-  problem: 'This locked file is not as it was written: it was altered or is not whole. Nothing was changed.'
-};
-const WRONG: Unlocked = {
-  ok: false,
-  why: 'password',
-  problem: 'The password is not the one that this file was locked with. Nothing was changed.'
-};
+const isSealed = (bytes: Bytes): boolean => MAGIC.every((byte, index) => bytes[index] === byte);
+/** Whether a file is a locked one of either format, whole or not. */
+export const isLockedFile = (bytes: Bytes): boolean =>
+  isSealed(bytes) || isLocked(new TextDecoder().decode(bytes.subarray(0, 200)));
 
-/** Whether this browser can lock files; over a plain connection it can't. */
-export const canLock = (): boolean => (globalThis.crypto as Crypto | undefined)?.subtle !== undefined;
-
-const encoder = new TextEncoder();
-
-function toBase64(bytes: Uint8Array): string {
-  let binary = '';
-  // In pieces: a call takes only so many arguments.
-  for (let at = 0; at < bytes.length; at += 0x8000)
-    binary += String.fromCharCode(...bytes.subarray(at, at + 0x8000));
-  return btoa(binary);
-}
-const BASE64 = /^[A-Za-z0-9+/]*={0,2}$/;
-function fromBase64(text: string): Uint8Array<ArrayBuffer> | null {
-  if (!BASE64.test(text) || text.length % 4 !== 0) return null;
-  const binary = atob(text);
-  const bytes = new Uint8Array(binary.length);
-  for (let i = 0; i < binary.length; i++) bytes[i] = binary.charCodeAt(i);
-  // What is written otherwise but read the same is not as it was written.
-  return toBase64(bytes) === text ? bytes : null;
-}
-
-/** A key for the file and a proof of the password, both from the password. */
-async function keysOf(password: string, salt: Uint8Array<ArrayBuffer>, rounds: number) {
+async function keysOf(password: string, salt: Bytes, rounds: number) {
   const { subtle } = crypto;
-  const base = await subtle.importKey('raw', encoder.encode(password.normalize('NFKC')), 'PBKDF2', false, [
-    'deriveBits'
-  ]);
+  const secret = new TextEncoder().encode(password.normalize('NFKC'));
+  const slow = await subtle.importKey('raw', secret, 'PBKDF2', false, ['deriveBits']);
   const bits = await subtle.deriveBits(
     { name: 'PBKDF2', hash: 'SHA-256', salt, iterations: rounds },
-    base,
-    2 * KEY_BITS
+    slow,
+    256
   );
-  const half = KEY_BITS / 8;
-  const key = await subtle.importKey('raw', bits.slice(0, half), 'AES-GCM', false, ['encrypt', 'decrypt']);
-  const check = toBase64(new Uint8Array(await subtle.digest('SHA-256', bits.slice(half))));
+  const root = await subtle.importKey('raw', bits, 'HKDF', false, ['deriveBits', 'deriveKey']);
+  const expand = (what: string) => ({
+    name: 'HKDF',
+    hash: 'SHA-256',
+    salt: new Uint8Array(0),
+    info: new TextEncoder().encode(`jarvel ${what}`)
+  });
+  const key = await subtle.deriveKey(expand('pieces'), root, { name: 'AES-GCM', length: 256 }, false, [
+    'encrypt',
+    'decrypt'
+  ]);
+  const check = new Uint8Array(await subtle.deriveBits(expand('proof'), root, 8 * CHECK));
   return { key, check };
 }
 
-const headOf = ({ format, version, rounds, salt, iv, check }: Omit<LockedFile, 'data' | 'sum'>) =>
-  encoder.encode(JSON.stringify([format, version, rounds, salt, iv, check]));
+/** The counter of a piece: its place, and whether it is the last. The key serves one file, so that none comes twice. */
+function counterOf(index: number, isLast: boolean): Bytes {
+  const iv = new Uint8Array(12);
+  new DataView(iv.buffer).setUint32(4, index);
+  iv[0] = isLast ? 1 : 0;
+  return iv;
+}
 
-const sumOf = async (head: Uint8Array, data: string): Promise<string> => {
-  const all = new Uint8Array([...head, ...encoder.encode(data)]);
-  return toBase64(new Uint8Array(await crypto.subtle.digest('SHA-256', all)));
-};
+const gcm = (head: Bytes, index: number, isLast: boolean) => ({
+  name: 'AES-GCM',
+  iv: counterOf(index, isLast),
+  additionalData: head
+});
+
+const sumOf = async (bytes: Bytes): Promise<Bytes> =>
+  new Uint8Array(await crypto.subtle.digest('SHA-256', bytes));
+const isSame = (a: Bytes, b: Bytes): boolean =>
+  a.length === b.length && a.every((byte, at) => byte === b[at]);
 
 /**
- * Locks a text with a password: AES-GCM with a key from PBKDF2. Nothing of the text stands in the file.
+ * Locks bytes with a password. Nothing of them stands in the file.
  *
  * @throws RangeError for a password that is too short
  */
-export async function lockText(text: string, password: string, rounds = ROUNDS): Promise<string> {
+export async function seal(
+  bytes: Bytes,
+  password: string,
+  report: Report = () => undefined,
+  { rounds = ROUNDS, piece = PIECE } = {}
+): Promise<Bytes> {
   if (password.length < LEAST_PASSWORD)
     throw new RangeError(`a password needs at least ${LEAST_PASSWORD} characters`);
-  const salt = crypto.getRandomValues(new Uint8Array(SALT_BYTES));
-  const iv = crypto.getRandomValues(new Uint8Array(IV_BYTES));
+  const salt = crypto.getRandomValues(new Uint8Array(SALT));
   const { key, check } = await keysOf(password, salt, rounds);
-  const said = {
-    format: LOCKED_FORMAT,
-    version: LOCKED_VERSION,
-    rounds,
-    salt: toBase64(salt),
-    iv: toBase64(iv),
-    check
-  } as const;
-  const head = headOf(said);
-  const sealed = await crypto.subtle.encrypt(
-    { name: 'AES-GCM', iv, additionalData: head },
-    key,
-    encoder.encode(text)
-  );
-  const data = toBase64(new Uint8Array(sealed));
-  return JSON.stringify({ ...said, data, sum: await sumOf(head, data) });
+  const pieces = Math.floor(bytes.length / piece) + 1;
+  const file = new Uint8Array(HEAD + bytes.length + pieces * TAG + SUM);
+  const view = new DataView(file.buffer);
+  file.set(MAGIC);
+  let at = MAGIC.length;
+  view.setUint8(at, VERSION);
+  view.setUint32(at + 1, rounds);
+  file.set(salt, at + 5);
+  file.set(check, at + 5 + SALT);
+  view.setUint32(at + 5 + SALT + CHECK, piece);
+  const head = file.slice(0, HEAD);
+  at = HEAD;
+  for (let index = 0; index < pieces; index++) {
+    const plain = bytes.subarray(index * piece, (index + 1) * piece);
+    const cipher = await crypto.subtle.encrypt(gcm(head, index, index === pieces - 1), key, plain);
+    file.set(new Uint8Array(cipher), at);
+    at += cipher.byteLength;
+    report((index + 1) / pieces);
+  }
+  file.set(await sumOf(file.subarray(0, at)), at);
+  return file;
 }
 
-const KEYS = ['format', 'version', 'rounds', 'salt', 'iv', 'check', 'data', 'sum'];
-
-function parsed(text: string): Record<string, unknown> | null {
-  try {
-    const file: unknown = JSON.parse(text);
-    return typeof file === 'object' && file !== null && !Array.isArray(file)
-      ? (file as Record<string, unknown>)
-      : null;
-  } catch {
-    return null;
+/** Opens a locked file of either format. A wrong password and an altered file are told apart; it throws for neither. */
+export async function unseal(
+  file: Bytes,
+  password: string,
+  report: Report = () => undefined
+): Promise<Opened> {
+  if (!isSealed(file)) {
+    const opened = await unlockText(new TextDecoder().decode(file), password);
+    return opened.ok ? { ok: true, bytes: new TextEncoder().encode(opened.text) } : opened;
   }
-}
-
-/** Whether a file is a locked one, whole or not. */
-export const isLocked = (text: string): boolean => text.slice(0, 200).includes(`"${LOCKED_FORMAT}"`);
-
-/** Opens a locked file. A wrong password and an altered file are told apart; it never throws for either. */
-export async function unlockText(text: string, password: string): Promise<Unlocked> {
-  const file = parsed(text);
-  if (!file || Object.keys(file).join() !== KEYS.join()) return ALTERED;
-  const { format, version, rounds, salt, iv, check, data, sum } = file as unknown as LockedFile;
-  if (format !== LOCKED_FORMAT || version !== LOCKED_VERSION) return ALTERED;
-  if (!Number.isInteger(rounds) || rounds < 1 || rounds > MOST_ROUNDS) return ALTERED;
-  if (![salt, iv, check, data, sum].every((part) => typeof part === 'string')) return ALTERED;
-  const [saltBytes, ivBytes, dataBytes] = [fromBase64(salt), fromBase64(iv), fromBase64(data)];
-  if (saltBytes?.length !== SALT_BYTES || ivBytes?.length !== IV_BYTES || !dataBytes) return ALTERED;
-  const head = headOf({ format, version, rounds, salt, iv, check });
-  if ((await sumOf(head, data)) !== sum) return ALTERED;
-  // Spaces that were put in change nothing that is said, but the file is not as it was written.
-  if (JSON.stringify(file) !== text.trim()) return ALTERED;
-  const { key, check: own } = await keysOf(password, saltBytes, rounds);
-  if (own !== check) return WRONG;
-  try {
-    const opened = await crypto.subtle.decrypt(
-      { name: 'AES-GCM', iv: ivBytes, additionalData: head },
-      key,
-      dataBytes
-    );
-    return { ok: true, text: new TextDecoder().decode(opened) };
-  } catch {
-    return ALTERED;
+  if (file.length < HEAD + TAG + SUM) return ALTERED;
+  const view = new DataView(file.buffer, file.byteOffset);
+  let at = MAGIC.length;
+  const [version, rounds] = [view.getUint8(at), view.getUint32(at + 1)];
+  const salt = file.slice(at + 5, at + 5 + SALT);
+  const check = file.slice(at + 5 + SALT, at + 5 + SALT + CHECK);
+  const piece = view.getUint32(at + 5 + SALT + CHECK);
+  if (version !== VERSION || rounds < 1 || rounds > MOST_ROUNDS || piece < LEAST_PIECE) return ALTERED;
+  const end = file.length - SUM;
+  if (!isSame(await sumOf(file.subarray(0, end)), file.subarray(end))) return ALTERED;
+  const { key, check: own } = await keysOf(password, salt, rounds);
+  if (!isSame(own, check)) return WRONG;
+  const head = file.slice(0, HEAD);
+  const pieces = Math.ceil((end - HEAD) / (piece + TAG));
+  const bytes = new Uint8Array(end - HEAD - pieces * TAG);
+  at = 0;
+  for (let index = 0; index < pieces; index++) {
+    const from = HEAD + index * (piece + TAG);
+    const cipher = file.subarray(from, Math.min(end, from + piece + TAG));
+    try {
+      const plain = await crypto.subtle.decrypt(gcm(head, index, index === pieces - 1), key, cipher);
+      bytes.set(new Uint8Array(plain), at);
+      at += plain.byteLength;
+    } catch {
+      return ALTERED;
+    }
+    report((index + 1) / pieces);
   }
+  return { ok: true, bytes };
 }

@@ -14,7 +14,7 @@ const COLUMNS = {
   group: ['Group', 'class'],
   notes: ['Notes', 'note'],
   photosAllowed: ['Photos allowed', 'photos']
-} as const satisfies Record<keyof PlayerForm, readonly string[]>;
+} as const satisfies Record<Exclude<keyof PlayerForm, 'groupId'>, readonly string[]>;
 
 /** What a column of a list of players can hold. */
 export type PlayerColumn = keyof typeof COLUMNS;

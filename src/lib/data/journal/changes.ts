@@ -1,34 +1,51 @@
 import type { Table } from 'dexie';
-import { ValidationError } from 'yup';
+import { dayOf } from '$lib/core/time';
 import { forgetAllForeseen, forgetForeseen } from '../questions/claims';
-import type { Database } from '../store/database';
-import { playerGone, Refusal } from '../store/refusal';
+import type { Change, ChangeHead, Operation } from '../schema/change';
+import { OTHER_STORES, type Database } from '../store/database';
+import { Refusal } from '../store/refusal';
+import {
+  OWNED_TABLES,
+  ownerOf,
+  TABLE_NAMES,
+  type AnyRecord,
+  type Records,
+  type TableName
+} from '../store/tables';
+import { passGate, type Write } from './gate';
 import { saving } from './saving';
-import type { Change, Operation } from '../schema/change';
-import { OWNED_TABLES, ownerOf, TABLE_NAMES, TABLES, type Records, type TableName } from '../store/tables';
 
-export type { Change, Operation } from '../schema/change';
+export type { Change, ChangeHead, Operation } from '../schema/change';
 
 /** How many steps can be taken back. */
 export const KEPT_CHANGES = 300;
+/** What a step did is kept apart from what is told of it, in parts, where it is more than this. */
+const PART = 1000;
 
 /** Writes records inside a change and remembers what stood there. */
 export interface Writer {
-  /**
-   * @throws Refusal for a record that its schema does not allow, or whose player is not there
-   */
+  /** @throws Refusal for a record that its schema does not allow */
   put<Name extends TableName>(table: Name, record: Records[Name]): Promise<void>;
+  /**
+   * Puts many records of one table at once.
+   *
+   * @param checked they were held against their schema just now
+   * @throws Refusal for a record that its schema does not allow
+   */
+  putAll<Name extends TableName>(
+    table: Name,
+    records: readonly Records[Name][],
+    checked?: boolean
+  ): Promise<void>;
   remove(table: TableName, key: string): Promise<void>;
+  removeAll(table: TableName, keys: readonly string[]): Promise<void>;
 }
 
-type AnyRecord = Records[TableName];
 const anyTable = (db: Database, name: TableName) => db[name] as unknown as Table<AnyRecord, string>;
 
-const allTables = (db: Database) => [
-  ...TABLE_NAMES.map((name) => db.table(name)),
-  db.table('changes'),
-  db.table('foreseen')
-];
+/** Everything that a change may touch. */
+export const allTables = (db: Database) =>
+  [...TABLE_NAMES, ...Object.keys(OTHER_STORES)].map((name) => db.table(name));
 
 type Heard = (operations: readonly Operation[]) => void;
 const listeners = new Set<Heard>();
@@ -43,65 +60,90 @@ const tell = (operations: readonly Operation[]) => {
   if (operations.length > 0) for (const listener of listeners) listener(operations);
 };
 
-/**
- * What is wrong with a record, with its place, or null.
- *
- * @example
- * problemWith('players', { id: 'a' }) // 'name: Give a name, initials or a number.'
- */
-export function problemWith(table: TableName, record: unknown): string | null {
-  try {
-    TABLES[table].schema.validateSync(record, { strict: true });
-    return null;
-  } catch (error) {
-    if (error instanceof ValidationError) return `${error.path ? `${error.path}: ` : ''}${error.message}`;
-    return error instanceof Error ? error.message : 'can’t be read';
+/** Puts what is to stand under each key; of one key the last counts. */
+async function apply(db: Database, table: TableName, writes: readonly Write[]): Promise<void> {
+  const rows = anyTable(db, table);
+  const [only] = writes;
+  if (writes.length === 1 && only) {
+    const [key, after] = only;
+    await (after ? rows.put(after) : rows.delete(key));
+    return;
   }
+  const last = new Map(writes);
+  const [put, gone]: [AnyRecord[], string[]] = [[], []];
+  for (const [key, after] of last) {
+    if (after) put.push(after);
+    else gone.push(key);
+  }
+  if (put.length > 0) await rows.bulkPut(put);
+  if (gone.length > 0) await rows.bulkDelete(gone);
 }
 
 /** Writes into a running transaction; what it did is in `operations`. */
-function writerOf(db: Database): { readonly writer: Writer; readonly operations: Operation[] } {
+function recorder(db: Database) {
   const operations: Operation[] = [];
-  const there = new Set<string>();
-  const stored = async (table: TableName, key: string) => (await anyTable(db, table).get(key)) ?? null;
-  const replace = async (
-    table: TableName,
-    key: string,
-    before: AnyRecord | null,
-    after: AnyRecord | null
-  ) => {
+  const replace = async (table: TableName, writes: readonly Write[]): Promise<void> => {
+    const keys = writes.map(([key]) => key);
+    const rows = anyTable(db, table);
+    const befores = keys.length === 1 ? [await rows.get(keys[0] ?? '')] : await rows.bulkGet(keys);
     // What changes nothing is no step to take back.
-    if (JSON.stringify(before) === JSON.stringify(after)) return;
-    operations.push({ table, key, before, after });
-    await apply(db, table, key, after);
-  };
-  const writer: Writer = {
-    async put(table, record) {
-      const problem = problemWith(table, record);
-      if (problem) throw new Refusal(`This can’t be kept: ${table}, ${problem}`);
-      const owner = ownerOf(table, record);
-      // Both are asked for at once: each look into the database costs a keystroke's answer a few milliseconds.
-      const [before, player] = await Promise.all([
-        stored(table, record.id),
-        owner === null || there.has(owner) ? true : db.players.get(owner)
-      ]);
-      if (player === undefined) throw playerGone();
-      if (owner !== null) there.add(owner);
-      if (table === 'players') there.add(record.id);
-      await replace(table, record.id, before, record);
-    },
-    async remove(table, key) {
-      if (table === 'players') there.delete(key);
-      await replace(table, key, await stored(table, key), null);
+    const changing = writes.filter(
+      ([, after], index) => JSON.stringify(befores[index] ?? null) !== JSON.stringify(after)
+    );
+    if (changing.length === 0) return;
+    const before = new Map(keys.map((key, index) => [key, befores[index] ?? null]));
+    for (const [key, after] of changing) {
+      operations.push({ table, key, before: before.get(key) ?? null, after });
+      before.set(key, after);
     }
+    await apply(db, table, changing);
   };
-  return { writer, operations };
+  return { operations, replace };
+}
+
+type ProblemWith = (table: TableName, record: unknown) => string | null;
+
+function writerOf(replace: ReturnType<typeof recorder>['replace'], problemWith: ProblemWith): Writer {
+  const check = (table: TableName, record: AnyRecord) => {
+    const problem = problemWith(table, record);
+    if (problem) throw new Refusal(`This can’t be kept: ${table}, ${problem}`);
+  };
+  const putAll: Writer['putAll'] = async (table, records, checked = false) => {
+    if (!checked) for (const record of records) check(table, record);
+    if (records.length > 0)
+      await replace(
+        table,
+        records.map((record): Write => [record.id, record])
+      );
+  };
+  const removeAll: Writer['removeAll'] = async (table, keys) => {
+    if (keys.length > 0)
+      await replace(
+        table,
+        keys.map((key): Write => [key, null])
+      );
+  };
+  return {
+    put: (table, record) => putAll(table, [record]),
+    putAll,
+    remove: (table, key) => removeAll(table, [key]),
+    removeAll
+  };
+}
+
+const schemas = () => import('../schema/problem');
+
+/** What a change tells of itself besides what it writes. */
+export interface CommitOptions {
+  readonly now?: Date;
+  /** The file that is merged with it. */
+  readonly base?: string;
 }
 
 /**
  * Carries out one change. Every write and its inverse go into the database in the same transaction, so a
  * change is there as a whole and can be undone, or is not there at all. A new change drops what was undone.
- * Whatever a write depends on is to be read inside it.
+ * Whatever a write depends on is to be read inside it. At its end everything passes the gate.
  *
  * @param label what is done, for people
  * @param write does the writing; what it throws cancels the change
@@ -111,56 +153,100 @@ function writerOf(db: Database): { readonly writer: Writer; readonly operations:
 export async function commit<T = void>(
   db: Database,
   label: string,
-  write: (writer: Writer) => Promise<T> | T
+  write: (writer: Writer) => Promise<T> | T,
+  { now = new Date(), base }: CommitOptions = {}
 ): Promise<T> {
-  const { result, operations } = await saving(label, () =>
-    db.transaction('rw', allTables(db), async () => {
-      const { writer, operations } = writerOf(db);
-      const result = await write(writer);
+  const { result, operations } = await saving(label, async () => {
+    // A running transaction does not wait for anything but the database.
+    const { problemWith } = await schemas();
+    return db.transaction('rw', allTables(db), async () => {
+      const { operations, replace } = recorder(db);
+      const result = await write(writerOf(replace, problemWith));
+      await passGate(db, operations, replace, { day: dayOf(now), at: new Date().toISOString() });
       if (operations.length === 0) return { result, operations };
-      const deletes = operations.flatMap(({ table, key, after }) =>
-        table === 'players' && after === null ? [key] : []
-      );
       const [seq] = await Promise.all([
-        db.changes.add({
+        keepStep(db, {
           at: new Date().toISOString(),
           label,
-          operations,
           undone: 0,
-          ...(deletes.length > 0 ? { deletes } : {})
+          operations,
+          ...(base === undefined ? {} : { base })
         }),
-        db.changes.where('undone').equals(1).delete(),
+        dropSteps(db, await db.changes.where('undone').equals(1).primaryKeys()),
         forgetWhatRestsOn(db, operations)
       ]);
-      await db.changes
+      const old = await db.changes
         .where('seq')
         .belowOrEqual(seq - KEPT_CHANGES)
-        .delete();
+        .primaryKeys();
+      if (old.length > 0) await dropSteps(db, old);
       return { result, operations };
-    })
-  );
+    });
+  });
   tell(operations);
   return result;
+}
+
+/** Keeps a step; what a large one did stands apart, so that whoever asks for its name need not read it. */
+async function keepStep(db: Database, { operations, ...head }: Change): Promise<number> {
+  if (operations.length <= PART) {
+    const { apart: _, ...rest } = head;
+    return db.changes.put({ ...rest, operations });
+  }
+  const seq = await db.changes.put({ ...head, operations: [], apart: true });
+  for (let from = 0; from < operations.length; from += PART)
+    await db.parts.add({ seq, operations: operations.slice(from, from + PART) });
+  return seq;
+}
+
+/** All that a step did, in order. */
+export async function operationsOf(db: Database, change: Change): Promise<readonly Operation[]> {
+  if (!change.apart || change.seq === undefined) return change.operations;
+  const parts = await db.parts.where('seq').equals(change.seq).toArray();
+  return parts.flatMap(({ operations }) => operations);
+}
+
+/** Puts another account of what a step did in place of the first. */
+export async function rewriteStep(db: Database, change: Change): Promise<void> {
+  if (change.seq !== undefined) await db.parts.where('seq').equals(change.seq).delete();
+  await keepStep(db, change);
+}
+
+/** Drops steps with all that they hold. */
+export async function dropSteps(db: Database, seqs: readonly number[]): Promise<void> {
+  if (seqs.length === 0) return;
+  await db.changes.bulkDelete([...seqs]);
+  await db.parts
+    .where('seq')
+    .anyOf([...seqs])
+    .delete();
 }
 
 /**
  * Writes what is only typed so far. It is kept at once, but is no step of its own to undo. What belongs to a player
  * who is not there any more is not kept.
+ *
+ * @throws Error for a text that its schema does not allow: a field that can't be kept must not look saved
  */
 export async function keepTyped(
   db: Database,
   label: string,
   records: readonly Records['typed'][]
 ): Promise<void> {
-  await saving(label, () =>
-    db.transaction('rw', [db.typed, db.players], async () => {
+  await saving(label, async () => {
+    const { problemWith } = await schemas();
+    for (const record of records) {
+      const problem = problemWith('typed', record);
+      if (problem) throw new Error(`What is typed can’t be kept: ${problem}`);
+    }
+    return db.transaction('rw', [db.typed, db.players], async () => {
       for (const record of records) {
         if (record.playerId !== null && (await db.players.get(record.playerId)) === undefined) continue;
         if (record.text === '') await db.typed.delete(record.id);
-        else if (problemWith('typed', record) === null) await db.typed.put(record);
+        else await db.typed.put(record);
       }
-    })
-  );
+    });
+  });
 }
 
 /** The newest change that can be undone, if any. */
@@ -175,29 +261,44 @@ export const lastDone = (db: Database): Promise<Change | undefined> =>
 export const lastUndone = (db: Database): Promise<Change | undefined> =>
   db.changes.where('undone').equals(1).first();
 
+const inverse = (operations: readonly Operation[]): readonly Operation[] =>
+  operations.toReversed().map((one) => ({ ...one, before: one.after, after: one.before }));
+
 /** Takes the newest change back. Returns it, or undefined when there is none. */
-export const undo = (db: Database): Promise<Change | undefined> =>
-  step(db, lastDone, 1, (operations) =>
-    operations.toReversed().map((op) => ({ ...op, before: op.after, after: op.before }))
-  );
+export const undo = (db: Database): Promise<ChangeHead | undefined> => step(db, lastDone, 1);
 
 /** Does the change again that was undone last. Returns it, or undefined when there is none. */
-export const redo = (db: Database): Promise<Change | undefined> =>
-  step(db, lastUndone, 0, (operations) => operations);
+export const redo = (db: Database): Promise<ChangeHead | undefined> => step(db, lastUndone, 0);
 
+/**
+ * Walks one step. What has to go or come with it besides what it did, such as what is half typed at a player who is
+ * not there any more, becomes part of the step: walked back it returns.
+ */
 async function step(
   db: Database,
   find: (db: Database) => Promise<Change | undefined>,
-  undone: 0 | 1,
-  plan: (operations: readonly Operation[]) => readonly Operation[]
-): Promise<Change | undefined> {
+  undone: 0 | 1
+): Promise<ChangeHead | undefined> {
   const { change, operations } = await saving(undone ? 'Undo' : 'Redo', () =>
     db.transaction('rw', allTables(db), async () => {
       const change = await find(db);
       if (!change) return { change, operations: [] };
-      const operations = plan(change.operations);
-      for (const { table, key, after } of operations) await apply(db, table, key, after);
-      await db.changes.put({ ...change, undone });
+      const done = await operationsOf(db, change);
+      const walked = undone ? inverse(done) : done.map(asOfNow);
+      for (const [table, writes] of writesByTable(walked)) await apply(db, table, writes);
+      const { operations: more, replace } = recorder(db);
+      await passGate(db, walked, replace, null);
+      const whole = undone ? [...inverse(more), ...done] : [...done, ...more];
+      if (more.length > 0) await rewriteStep(db, { ...change, operations: whole, undone });
+      else await db.changes.put({ ...change, undone });
+      if (change.base !== undefined)
+        await db.bases
+          .where(':id')
+          .equals(change.base)
+          .modify((base) => {
+            Object.assign(base, { undone: undone === 1 ? true : undefined });
+          });
+      const operations = [...walked, ...more];
       await forgetWhatRestsOn(db, operations);
       return { change, operations };
     })
@@ -206,19 +307,31 @@ async function step(
   return change;
 }
 
-async function apply(db: Database, table: TableName, key: string, record: AnyRecord | null) {
-  if (record) await anyTable(db, table).put(record);
-  else await anyTable(db, table).delete(key);
+/** Who is deleted again can be brought back for as long as the first time. */
+const asOfNow = (operation: Operation): Operation =>
+  operation.table === 'gone' && operation.after && 'at' in operation.after
+    ? { ...operation, after: { ...operation.after, at: new Date().toISOString() } }
+    : operation;
+
+function writesByTable(operations: readonly Operation[]): ReadonlyMap<TableName, readonly Write[]> {
+  const all = new Map<TableName, Write[]>();
+  for (const { table, key, after } of operations) {
+    const writes = all.get(table);
+    if (writes) writes.push([key, after]);
+    else all.set(table, [[key, after]]);
+  }
+  return all;
 }
 
 /** What was foreseen for the players concerned is worked out anew; all of it when the teacher's way changed. */
 async function forgetWhatRestsOn(db: Database, operations: readonly Operation[]): Promise<void> {
   if (operations.some(({ table }) => table === 'settings')) return forgetAllForeseen(db);
-  const players = operations.flatMap(({ table, key, before, after }) => {
-    if (table === 'players') return [key];
+  const players = new Set<string>();
+  for (const { table, key, before, after } of operations) {
     const record = after ?? before;
-    const owner = OWNED_TABLES.includes(table) && record ? ownerOf(table, record) : null;
-    return owner === null ? [] : [owner];
-  });
-  if (players.length > 0) await forgetForeseen(db, [...new Set(players)]);
+    const owner =
+      table === 'players' ? key : record && OWNED_TABLES.includes(table) ? ownerOf(table, record) : null;
+    if (owner !== null) players.add(owner);
+  }
+  if (players.size > 0) await forgetForeseen(db, [...players]);
 }

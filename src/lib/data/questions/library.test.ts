@@ -138,8 +138,8 @@ describe('what a lesson leaves', () => {
 describe('a group in its room', () => {
   it('keeps seats, who is away on which day, and its own ways; a player who is deleted leaves all of them', async () => {
     const db = freshDatabase();
-    const player = await givenPlayer(db);
     await db.groups.put({ id: 'g', name: 'Hall', seating: [], demo: false });
+    const player = await givenPlayer(db, { group: 'Hall' });
     await setSeats(db, 'g', [{ playerId: player.id, x: 0.2, y: 0.3 }]);
     await setSeats(db, 'g', [{ playerId: player.id, x: 0.4, y: 0.3 }]);
     await setAway(db, 'g', player, '2026-11-24', true);
@@ -154,6 +154,7 @@ describe('a group in its room', () => {
     expect((await db.groups.get('g'))?.ways).toEqual({});
     await undo(db);
     expect((await db.groups.get('g'))?.ways).toEqual({ seat: 'further-out' });
+    await givenPlayer(db, { name: 'Stays', group: 'Hall' });
     await deletePlayer(db, player);
     expect(await db.groups.get('g')).toMatchObject({ seating: [], away: { playerIds: [] } });
   });

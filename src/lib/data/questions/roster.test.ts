@@ -4,7 +4,8 @@ import { freshDatabase, givenDecision, givenPlayer, givenReadings } from '../tes
 import { DEMO_CAST } from '../demo/cast';
 import { demoRecords, loadDemo } from '../demo/demo';
 import { recordCheck, toggleFault } from '../commands/checks';
-import { problemWith, undo } from '../journal/changes';
+import { undo } from '../journal/changes';
+import { problemWith } from '../schema/problem';
 import { checksFor } from '$lib/core/checks';
 import { foreseeMissing } from './foreseen';
 import { roster } from './roster';

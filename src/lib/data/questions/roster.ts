@@ -4,7 +4,7 @@ import type { SetupReview } from '$lib/core/setup';
 import type { IsoDay } from '$lib/core/time';
 import type { Database } from '../store/database';
 import { isForeseen } from './foreseen';
-import { groupNames, groupOf } from '../commands/groups';
+import { groupOf, groupsApart } from '../commands/groups';
 import type { Draft, Pain, Player } from '../store/records';
 
 /** A player with what matters on a list. */
@@ -48,7 +48,7 @@ export async function roster(db: Database, today: IsoDay): Promise<readonly Rost
     inParts(db.foreseen),
     db.drafts.toArray(),
     db.pains.filter(({ closedAt }) => closedAt === null).toArray(),
-    groupNames(db)
+    groupsApart(db)
   ]);
   const foreseenOf = new Map(foreseen.filter(isForeseen).map((one) => [one.id, one]));
   const draftOf = new Map(drafts.map((draft) => [draft.id, draft]));

@@ -34,10 +34,12 @@ const fields = {
   photosAllowed: boolean().required()
 };
 
-/** What a player's form or an import must hold; the group by its name. */
+/** What a player's form or an import must hold; a new group by its name. */
 export const playerFormSchema = object({
   ...fields,
-  group: string().trim().max(GROUP_LENGTH, `Keep the group under ${GROUP_LENGTH} letters.`).defined()
+  group: string().trim().max(GROUP_LENGTH, `Keep the group under ${GROUP_LENGTH} letters.`).defined(),
+  /** A group that is there, by its identity; its name does not count then. */
+  groupId: id().nullable().optional()
 });
 export type PlayerForm = RecordOf<typeof playerFormSchema>;
 

@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { describe, expect, it } from 'vitest';
 import { readBackup } from '../files/backup';
-import { problemWith } from '../journal/changes';
+import { problemWith } from '../schema/problem';
 import { createDatabase, SCHEMA_VERSION, WRITTEN_BY_NEWER } from './database';
 import {
   version1,

@@ -1,23 +1,36 @@
 import Dexie, { type Table, type Transaction } from 'dexie';
-import { MIGRATIONS, type Rows } from './migrations';
+import { dayOf } from '$lib/core/time';
+import { basesByPlayer, MIGRATIONS, type Rows } from './migrations';
 import type { Foreseen } from '../schema/foreseen';
-import type { Change } from '../schema/change';
+import type { Change, ChangePart } from '../schema/change';
 import { TABLE_NAMES, TABLES, type Records, type TableName } from './tables';
 
 export const DATABASE_NAME = 'jarvel';
 /** Version of the newest schema; a backup carries it too. */
-export const SCHEMA_VERSION = 7;
+export const SCHEMA_VERSION = 8;
 
 /** The message of the error with which a database refuses to open that a newer version wrote. */
 export const WRITTEN_BY_NEWER = 'The records were written by a newer version.';
 /** The browser counts a database's versions in tenths of the library's. */
 const NATIVE_PER_VERSION = 10;
 
+/** Prints of records by their key. */
+export type Prints = Readonly<Record<string, string>>;
+
 /** What this copy and another knew alike, by the stamp of the file in which it stood: a print of each record. */
 export interface KnownBase {
   readonly id: string;
   readonly at: string;
-  readonly prints: Readonly<Record<string, string>>;
+  /** Whether it holds everything that the other copy had: whoever is not in it was not there. */
+  readonly whole: boolean;
+  /** Records that belong to no player. */
+  readonly shared: Prints;
+  /** Records of each player, the player's own among them. */
+  readonly players: Readonly<Record<string, Prints>>;
+  /** Players about whom a question was left open: of them nothing is known by this. */
+  readonly open?: readonly string[];
+  /** The merge that read it was taken back: nothing is known by it. */
+  readonly undone?: true;
 }
 
 type Tables = { readonly [Name in TableName]: Table<Records[Name], string> };
@@ -26,6 +39,7 @@ type Tables = { readonly [Name in TableName]: Table<Records[Name], string> };
 export type Database = Dexie &
   Tables & {
     readonly changes: Table<Change, number>;
+    readonly parts: Table<ChangePart, number>;
     readonly foreseen: Table<Foreseen, string>;
     readonly bases: Table<KnownBase, string>;
   };
@@ -65,8 +79,17 @@ const EARLIER: Readonly<Record<number, Readonly<Record<string, string>>>> = {
     foreseen: 'id'
   },
   5: {},
-  6: { aids: 'id, playerId', ownChecks: 'id' }
+  6: { aids: 'id, playerId', ownChecks: 'id' },
+  7: { remedies: 'id, playerId, [checkId+fault]', reviews: 'id, playerId', bases: 'id, at' }
 };
+
+/** Tables that are not the teacher's records: the journal, what follows from the records, and what other copies knew. */
+export const OTHER_STORES = {
+  changes: '++seq, undone',
+  parts: '++id, seq',
+  foreseen: 'id',
+  bases: 'id, at'
+} as const;
 
 /** Takes the records of a version through its migration; the journal speaks of the old ones and begins anew. */
 async function migrate(transaction: Transaction, version: number): Promise<void> {
@@ -75,11 +98,20 @@ async function migrate(transaction: Transaction, version: number): Promise<void>
   const rows: Rows = {};
   for (const name of migration.tables) rows[name] = await transaction.table<object>(name).toArray();
   migration.run(rows);
+  if (version === 8) await migrateBases(transaction, rows);
   for (const name of migration.tables) {
     await transaction.table(name).clear();
     await transaction.table(name).bulkAdd(rows[name] ?? []);
   }
   if (migration.endsJournal) await transaction.table('changes').clear();
+}
+
+/** What other copies knew is kept by player from version 8 on. */
+async function migrateBases(transaction: Transaction, rows: Rows): Promise<void> {
+  const bases = await transaction.table<object>('bases').toArray();
+  const stones = basesByPlayer({ ...rows, bases }, dayOf(new Date()));
+  await transaction.table('bases').bulkPut(bases);
+  await transaction.table('gone').bulkPut([...stones]);
 }
 
 /**
@@ -95,9 +127,7 @@ export function createDatabase(name = DATABASE_NAME): Database {
   db.version(SCHEMA_VERSION)
     .stores({
       ...Object.fromEntries(TABLE_NAMES.map((table) => [table, TABLES[table].indexes])),
-      changes: '++seq, undone',
-      foreseen: 'id',
-      bases: 'id, at'
+      ...OTHER_STORES
     })
     .upgrade((transaction) => migrate(transaction, SCHEMA_VERSION));
   // The library would open a newer database all the same and write records that the newer version mistrusts.

@@ -1,6 +1,8 @@
 <script lang="ts">
   import { db } from '$lib/data';
+  import { namesApart, removeGroup } from '$lib/data/commands/groups';
   import { live } from '$lib/ui/live.svelte';
+  import { attempt } from '$lib/ui/shell/attempt';
   import { dayText } from '$lib/words/dates';
 
   /** The groups, each a door to its room. */
@@ -22,13 +24,17 @@
       db.players.filter(({ archivedOn, groupId }) => archivedOn === null && groupId !== null).toArray(),
       db.lessons.orderBy('day').reverse().limit(2000).toArray()
     ]);
+    const names = namesApart(groups);
+    const inOne = new Set(await db.players.orderBy('groupId').uniqueKeys());
     return groups
       .map((group) => ({
-        group,
+        id: group.id,
+        name: names.get(group.id) ?? group.name,
+        isEmpty: !inOne.has(group.id),
         count: players.filter(({ groupId }) => groupId === group.id).length,
         last: lessons.find(({ groupId }) => groupId === group.id)?.day ?? null
       }))
-      .sort((a, b) => (a.group.name < b.group.name ? -1 : 1));
+      .sort((a, b) => a.name.localeCompare(b.name));
   }, []);
 </script>
 
@@ -40,15 +46,23 @@
     <p><a class="btn act-next" href="/players">To the players</a></p>
   {:else}
     <ul>
-      {#each groups.current as { group, count, last } (group.id)}
+      {#each groups.current as { id, name, isEmpty, count, last } (id)}
         <li>
-          <a href="/class/{group.id}">
-            <b>{group.name}</b>
+          <a href="/class/{id}">
+            <b>{name}</b>
             <span class="soft"
               >{count}
               {count === 1 ? 'player' : 'players'}{last ? ` · last looked at on ${dayText(last)}` : ''}</span
             >
           </a>
+          {#if isEmpty}
+            <button
+              type="button"
+              class="act-quiet"
+              data-remove-group={id}
+              onclick={() => attempt(() => removeGroup(db, id))}>Remove {name} with its times and plan</button
+            >
+          {/if}
         </li>
       {/each}
     </ul>

@@ -14,11 +14,19 @@
   const days = live<readonly FittingDay[]>(() => db.days.orderBy('day').reverse().toArray(), []);
   const everybody = new Roster();
 
-  const groups = $derived(
-    [...new Set(everybody.entries.map((entry) => entry.group))].filter((one) => one !== '').sort()
-  );
+  /** Groups with somebody in them, by name. */
+  const groups = $derived.by(() => {
+    const found = new Map<string, { readonly id: string; readonly name: string; players: Player[] }>();
+    for (const { player, group: name } of everybody.entries) {
+      if (player.groupId === null) continue;
+      const known = found.get(player.groupId);
+      if (known) known.players.push(player);
+      else found.set(player.groupId, { id: player.groupId, name, players: [player] });
+    }
+    return [...found.values()].sort((a, b) => a.name.localeCompare(b.name));
+  });
   const due = $derived(everybody.entries.filter(({ standing }) => standing !== 'settled'));
-  let group = $state('');
+  let groupId = $state('');
   const starting = new Action();
 
   const open = $derived(days.current.filter(({ closedAt }) => closedAt === null));
@@ -35,11 +43,10 @@
   const from = (players: readonly Player[]): readonly QueueMember[] =>
     players.map(({ id }) => ({ playerId: id }));
 
-  const startGroup = () =>
-    start(
-      group,
-      from(everybody.entries.filter((entry) => entry.group === group).map(({ player }) => player))
-    );
+  function startGroup() {
+    const group = groups.find(({ id }) => id === groupId);
+    if (group) void start(group.name, from(group.players));
+  }
   const startDue = () => start(`Due on ${dayText(clock.today)}`, from(due.map(({ player }) => player)));
   async function startFromFile(forms: readonly PlayerForm[], list: string): Promise<boolean> {
     const [first] = forms;
@@ -86,21 +93,19 @@
         class="row"
         onsubmit={(event) => {
           event.preventDefault();
-          if (group !== '') void startGroup();
+          startGroup();
         }}
       >
         <label>
           <span class="text-sm soft">A group</span>
-          <select class="field" bind:value={group}>
+          <select class="field" bind:value={groupId}>
             <option value="" disabled>Choose a group</option>
-            {#each groups as one (one)}
-              <option value={one}
-                >{one} ({everybody.entries.filter((entry) => entry.group === one).length})</option
-              >
+            {#each groups as { id, name, players } (id)}
+              <option value={id}>{name} ({players.length})</option>
             {/each}
           </select>
         </label>
-        <button type="submit" class="btn act" disabled={group === '' || starting.busy}>Line them up</button>
+        <button type="submit" class="btn act" disabled={groupId === '' || starting.busy}>Line them up</button>
       </form>
     {/if}
     {#if due.length > 0}

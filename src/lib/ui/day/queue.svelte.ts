@@ -10,7 +10,7 @@ import {
   decidedOf,
   DEFAULT_SETTINGS,
   getSettings,
-  groupNames,
+  groupsApart,
   isFresh,
   newestByKind,
   openPains,
@@ -85,7 +85,7 @@ export class DayQueue {
     this.#pains = liveRows('pains', () => db.pains.where({ playerId: atHand() }).toArray(), isAtHand, atHand);
     this.#draft = live<Draft | null>(async () => (await db.drafts.get(atHand())) ?? null, null, atHand);
     this.#settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
-    this.#groups = live<GroupNames>(() => groupNames(db), NO_GROUPS);
+    this.#groups = live<GroupNames>(() => groupsApart(db), NO_GROUPS);
   }
 
   get ready(): boolean {

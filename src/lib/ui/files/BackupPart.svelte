@@ -1,59 +1,67 @@
 <script lang="ts">
+  import { onDestroy } from 'svelte';
   import { dayOf } from '$lib/core/time';
-  import { db } from '$lib/data';
-  import type { Backup, RestorePreview } from '$lib/data/files/backup';
+  import type { RestoreMode, RestorePreview } from '$lib/data/files/backup';
+  import type { FileContent } from '$lib/data/files/desk';
+  import { backupFileName, lockedFileName } from '$lib/data/files/names';
   import { Action } from '$lib/ui/action.svelte';
   import { status } from '$lib/ui/shell/status.svelte';
-  import { dayText } from '$lib/words/dates';
+  import { dayText, timeText } from '$lib/words/dates';
   import { TABLE_WORDS } from '$lib/words/tables';
+  import { FileDesk } from './file-desk.svelte';
   import FilePart from './FilePart.svelte';
   import LockField from './LockField.svelte';
   import SafeFilePick from './SafeFilePick.svelte';
   import { isPassword, saveFile } from './save-file';
+  import Underway from './Underway.svelte';
 
   /** The whole record as a file, locked or not, and back. Nothing is written before its preview. */
-  let restoring = $state.raw<{ backup: Backup; preview: readonly RestorePreview[] } | null>(null);
+  const desk = new FileDesk();
+  onDestroy(() => desk.end());
+
+  let restoring = $state.raw<{ content: FileContent; preview: RestorePreview } | null>(null);
   let password = $state('');
 
   const saving = new Action();
   const save = () =>
     saving.run(async () => {
-      const { backupFileName, writeBackup } = await import('$lib/data/files/backup');
-      const now = new Date();
-      const name = backupFileName(now);
-      await saveFile(
-        { name, lockedName: name.replace(/\.json$/, '-locked.json') },
-        await writeBackup(db, now),
-        password
-      );
+      const name = backupFileName(new Date());
+      await saveFile(desk, { name, lockedName: lockedFileName(name) }, { kind: 'backup' }, password);
       password = '';
     });
 
-  async function read(text: string): Promise<string | null> {
-    const { previewRestore, readBackup } = await import('$lib/data/files/backup');
-    const found = readBackup(text);
-    if (!found.ok) return found.problem;
-    restoring = { backup: found.backup, preview: await previewRestore(db, found.backup) };
-    return null;
+  async function read(content: FileContent): Promise<void> {
+    const preview = await desk.run('Comparing it with what is here', (door) => door.previewRestore());
+    restoring = { content, preview };
   }
 
   const restoringNow = new Action();
-  async function restore(mode: 'merge' | 'replace') {
-    const chosen = restoring;
-    if (!chosen) return;
-    const { restoreBackup } = await import('$lib/data/files/backup');
-    if (await restoringNow.run(() => restoreBackup(db, chosen.backup, mode))) {
-      restoring = null;
-      status.say('The backup is restored. Undo brings back what was here before.');
-    }
+  async function restore(mode: RestoreMode) {
+    let until: string | null = null;
+    const done = await restoringNow.run(async () => {
+      ({ until } = await desk.run(
+        'Restoring',
+        (door, report) => door.restore(mode, report),
+        'Restored a backup'
+      ));
+    });
+    if (!done) return;
+    restoring = null;
+    status.say(
+      until === null
+        ? 'The backup is restored. Undo brings back what was here before.'
+        : `The backup is restored. Until ${timeText(until)} undo brings back what was here before; then the players who went with it are forgotten.`
+    );
   }
 
-  const changes = $derived(
-    restoring?.preview.filter(
+  const lines = $derived(
+    restoring?.preview.lines.filter(
       ({ added, changed, same, onlyHere }) => added + changed + same + onlyHere > 0
     ) ?? []
   );
-  const onlyHere = $derived(changes.reduce((sum, one) => sum + one.onlyHere, 0));
+  const onlyHere = $derived(lines.reduce((sum, one) => sum + one.onlyHere, 0));
+  const MOST_NAMES = 5;
+  const back = $derived(restoring?.preview.back ?? []);
 </script>
 
 <FilePart id="backup" title="Backup">
@@ -65,14 +73,15 @@
     >
   </div>
   <div class="row">
-    <SafeFilePick label="Restore a backup…" onstart={() => (restoring = null)} ontext={read} />
+    <SafeFilePick label="Restore a backup…" {desk} onstart={() => (restoring = null)} onread={read} />
   </div>
+  <Underway {desk} />
   {#if restoring}
     <div class="preview" role="region" aria-label="What restoring would change">
       <p>
         <b
-          >Backup{restoring.backup.savedAt
-            ? ` of ${dayText(dayOf(new Date(restoring.backup.savedAt)))}`
+          >Backup{restoring.content.savedAt
+            ? ` of ${dayText(dayOf(new Date(restoring.content.savedAt)))}`
             : ''}.</b
         > Nothing is changed yet. Restoring would do this:
       </p>
@@ -85,7 +94,7 @@
           ></thead
         >
         <tbody>
-          {#each changes as line (line.table)}
+          {#each lines as line (line.table)}
             <tr>
               <th scope="row">{TABLE_WORDS[line.table]}</th>
               <td>{line.added}</td><td>{line.changed}</td><td>{line.same}</td><td>{line.onlyHere}</td>
@@ -93,6 +102,15 @@
           {/each}
         </tbody>
       </table>
+      {#if back.length > 0}
+        <p role="note" data-comes-back>
+          Deleted here, and back with it: <b
+            >{back.slice(0, MOST_NAMES).join(', ')}{back.length > MOST_NAMES
+              ? ` and ${back.length - MOST_NAMES} more`
+              : ''}</b
+          >.
+        </p>
+      {/if}
       <p class="row">
         <button
           type="button"
@@ -100,7 +118,7 @@
           disabled={restoringNow.busy}
           onclick={() => restore('merge')}>Restore{onlyHere > 0 ? ', keep what is only here' : ''}</button
         >
-        {#if onlyHere > 0 && !restoring.backup.part}
+        {#if onlyHere > 0 && !restoring.content.part}
           <button
             type="button"
             class="btn act"

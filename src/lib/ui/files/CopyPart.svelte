@@ -1,22 +1,30 @@
 <script lang="ts">
-  import { db, type Group, type Player } from '$lib/data';
-  import type { Backup } from '$lib/data/files/backup';
-  import type { MergePreview, Scope } from '$lib/data/files/exchange';
+  import { onDestroy } from 'svelte';
+  import { db, groupsApart, type Player } from '$lib/data';
+  import type { FileContent, MergeResult, MergeSummary } from '$lib/data/files/desk';
+  import type { Scope } from '$lib/data/files/exchange';
   import type { MergePick } from '$lib/data/files/merge';
   import { Action } from '$lib/ui/action.svelte';
   import { fileNamePart } from '$lib/ui/download';
   import { live } from '$lib/ui/live.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
+  import { FileDesk } from './file-desk.svelte';
   import FilePart from './FilePart.svelte';
   import LockField from './LockField.svelte';
   import MergeTable from './MergeTable.svelte';
   import SafeFilePick from './SafeFilePick.svelte';
   import { isPassword, saveFile } from './save-file';
+  import Underway from './Underway.svelte';
 
   /** Files from and to another teacher's copy: handed over whole, by group or by player, locked or not, and merged. */
+  const desk = new FileDesk();
+  onDestroy(() => desk.end());
   const players = live<readonly Player[]>(() => db.players.orderBy('name').toArray(), []);
-  const groups = live<readonly Group[]>(() => db.groups.toArray(), []);
+  const groups = live<readonly (readonly [id: string, name: string])[]>(
+    async () => [...(await groupsApart(db))].sort(([, a], [, b]) => a.localeCompare(b)),
+    []
+  );
 
   let chosen = $state('all');
   function scopeOf(choice: string): Scope {
@@ -29,7 +37,7 @@
     scope.kind === 'all'
       ? 'everything'
       : scope.kind === 'group'
-        ? (groups.current.find(({ id }) => id === scope.groupId)?.name ?? 'group')
+        ? (groups.current.find(([id]) => id === scope.groupId)?.[1] ?? 'group')
         : (players.current.find(({ id }) => id === scope.playerId)?.name ?? 'player')
   );
 
@@ -37,55 +45,54 @@
   const saving = new Action();
   const save = () =>
     saving.run(async () => {
-      const { writeCopy } = await import('$lib/data/files/exchange');
       await saveFile(
-        { name: `jarvel-${fileNamePart(named)}.json`, lockedName: 'jarvel-locked-copy.json' },
-        await writeCopy(db, scope),
+        desk,
+        { name: `jarvel-${fileNamePart(named)}.json`, lockedName: 'jarvel-locked-copy.jarvel' },
+        { kind: 'copy', scope },
         password
       );
       password = '';
     });
 
-  let file = $state.raw<Backup | null>(null);
-  let preview = $state.raw<MergePreview | null>(null);
+  let content = $state.raw<FileContent | null>(null);
+  let summary = $state.raw<MergeSummary | null>(null);
   /** Which part of the file is merged. */
   let part = $state('all');
   let picks = $state.raw<ReadonlyMap<string, MergePick>>(new Map());
   const merging = new Action();
 
   function startAnew() {
-    file = preview = null;
+    content = summary = null;
     picks = new Map();
   }
-
-  async function read(text: string): Promise<string | null> {
-    const [{ readBackup }, { previewMerge }] = await Promise.all([
-      import('$lib/data/files/backup'),
-      import('$lib/data/files/exchange')
-    ]);
-    const found = readBackup(text);
-    if (!found.ok) return found.problem;
-    file = found.backup;
-    part = 'all';
-    preview = await previewMerge(db, found.backup, { kind: 'all' });
-    return null;
-  }
-  async function takePart(choice: string) {
-    const shown = file;
-    if (!shown) return;
+  const compare = async (choice: string) => {
+    picks = new Map();
     part = choice;
-    picks = new Map();
-    const { previewMerge } = await import('$lib/data/files/exchange');
-    preview = await previewMerge(db, shown, scopeOf(choice));
+    summary = await desk.run('Comparing it with what is here', (door) => door.previewMerge(scopeOf(choice)));
+  };
+  async function read(found: FileContent): Promise<void> {
+    content = found;
+    await compare('all');
   }
   async function merge() {
-    const [mine, shown] = [file, preview];
-    if (!mine || !shown) return;
-    const { applyMerge } = await import('$lib/data/files/exchange');
-    if (await merging.run(() => applyMerge(db, mine, shown, picks))) {
-      startAnew();
-      status.say('The other copy is merged. Undo brings back what was here before.');
+    let result: MergeResult | null = null;
+    await merging.run(async () => {
+      result = await desk.run('Merging', (door) => door.merge(picks), 'Merged another copy');
+    });
+    if (result) told(result);
+  }
+  function told(result: MergeResult) {
+    if (result.kind === 'overtaken') {
+      summary = result.summary;
+      status.say(result.problem);
+      return;
     }
+    startAnew();
+    status.say(
+      result.open === 0
+        ? 'The other copy is merged. Undo brings back what was here before.'
+        : `The other copy is merged but for ${result.open} that nobody answered: there nothing changed, and the next file asks again.`
+    );
   }
 </script>
 
@@ -99,7 +106,7 @@
       >What goes over
       <select class="field" bind:value={chosen}>
         <option value="all">Everything</option>
-        {#each groups.current as { id, name } (id)}<option value="g:{id}">Group: {name}</option>{/each}
+        {#each groups.current as [id, name] (id)}<option value="g:{id}">Group: {name}</option>{/each}
         {#each players.current as { id, name } (id)}<option value="p:{id}">{name}</option>{/each}
       </select></label
     >
@@ -112,26 +119,28 @@
       onclick={save}>{saving.busy ? 'Writing…' : 'Save the file'}</button
     >
   </div>
-  <div class="row"><SafeFilePick label="Read in another copy…" onstart={startAnew} ontext={read} /></div>
-  {#if preview}
+  <div class="row">
+    <SafeFilePick label="Read in another copy…" {desk} onstart={startAnew} onread={read} />
+  </div>
+  <Underway {desk} />
+  {#if summary}
     <div class="preview" role="region" aria-label="What merging would change">
-      {#if file && file.tables.players.length > 1}
+      {#if content && content.players.length > 1}
         <label
           >What is taken
           <select
             class="field"
             value={part}
             data-part
-            onchange={({ currentTarget }) => void attempt(() => takePart(currentTarget.value))}
+            onchange={({ currentTarget }) => void attempt(() => compare(currentTarget.value))}
           >
             <option value="all">Everything in it</option>
-            {#each file.tables.groups as { id, name } (id)}<option value="g:{id}">Group: {name}</option
-              >{/each}
-            {#each file.tables.players as { id, name } (id)}<option value="p:{id}">{name}</option>{/each}
+            {#each content.groups as { id, name } (id)}<option value="g:{id}">Group: {name}</option>{/each}
+            {#each content.players as { id, name } (id)}<option value="p:{id}">{name}</option>{/each}
           </select></label
         >
       {/if}
-      <MergeTable {preview} {picks} onpick={(key, how) => (picks = new Map([...picks, [key, how]]))} />
+      <MergeTable {summary} {picks} onpick={(key, how) => (picks = new Map([...picks, [key, how]]))} />
       <p class="row">
         <button type="button" class="btn act-next" data-act="merge" disabled={merging.busy} onclick={merge}
           >Merge</button

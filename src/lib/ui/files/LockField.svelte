@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { canLock, LEAST_PASSWORD } from '$lib/data/files/lock';
+  import { canLock, LEAST_PASSWORD } from '$lib/data/files/password';
 
   /** A password with which a file is locked; empty leaves it open. */
   let { password = $bindable() }: { password: string } = $props();

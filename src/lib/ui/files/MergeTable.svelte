@@ -1,21 +1,19 @@
 <script lang="ts">
-  import type { TableName } from '$lib/data';
-  import type { MergePreview } from '$lib/data/files/exchange';
-  import type { Held, Merged, MergePick } from '$lib/data/files/merge';
+  import type { MergeQuestion, MergeSummary } from '$lib/data/files/desk';
+  import type { MergePick } from '$lib/data/files/merge';
   import { TABLE_WORDS } from '$lib/words/tables';
 
-  /** What a merge would do, and what both changed side by side with a choice. */
+  /** What a merge would do, and what is asked, side by side with a choice. */
   let {
-    preview,
+    summary,
     picks,
     onpick
   }: {
-    preview: MergePreview;
+    summary: MergeSummary;
     picks: ReadonlyMap<string, MergePick>;
     onpick: (key: string, pick: MergePick) => void;
   } = $props();
 
-  const count = (how: Merged['case']) => preview.plan.filter((one) => one.case === how).length;
   const lines = $derived(
     (
       [
@@ -27,49 +25,48 @@
         ['same', 'the same in both']
       ] as const
     )
-      .map(([how, text]) => ({ how, text, many: count(how) }))
+      .map(([how, text]) => ({ how, text, many: summary.counts[how] ?? 0 }))
       .filter(({ many }) => many > 0)
   );
-  const asked = $derived(preview.plan.filter((one) => one.case === 'both'));
-  const nameOf = (id: string | null | undefined) => {
-    const held = preview.plan.find((one) => one.key === `players:${id ?? ''}`);
-    const record = (held?.here ?? held?.there)?.record as { name?: string } | undefined;
-    return record?.name ?? '';
-  };
-  const titleOf = ({ here, there }: Merged) => {
-    const one = here ?? there;
-    if (!one) return '';
-    const owner = one.table === 'players' ? one.id : one.owner;
-    return [TABLE_WORDS[one.table as TableName], nameOf(owner)].filter((part) => part !== '').join(': ');
-  };
+  const asked = $derived((summary.counts.both ?? 0) + (summary.counts.asked ?? 0));
+  const unanswered = $derived(
+    summary.questions.filter(({ key, needsAnswer }) => needsAnswer && !picks.has(key)).length
+  );
 
-  const valuesOf = (held: Held | null) => (held?.record ?? {}) as Readonly<Record<string, unknown>>;
+  const isPlayer = ({ table, needsAnswer }: MergeQuestion) => table === 'players' && needsAnswer;
+  const titleOf = (question: MergeQuestion) =>
+    isPlayer(question)
+      ? question.player
+      : [TABLE_WORDS[question.table], question.player].filter((part) => part !== '').join(': ');
+  function picksFor(question: MergeQuestion): readonly { how: MergePick; text: string }[] {
+    if (isPlayer(question))
+      return question.isHere
+        ? [
+            { how: 'here', text: `Keep ${question.player} here` },
+            { how: 'there', text: 'Delete here too' }
+          ]
+        : [
+            { how: 'here', text: 'Leave deleted' },
+            { how: 'there', text: `Bring ${question.player} back` }
+          ];
+    return [
+      { how: 'here', text: 'As here' },
+      { how: 'there', text: 'As there' },
+      ...(question.canKeepBoth ? [{ how: 'both' as const, text: 'Keep both' }] : [])
+    ];
+  }
+
   const shown = (value: unknown): string =>
     value === undefined || value === null || value === ''
       ? 'nothing'
       : typeof value === 'string' || typeof value === 'number' || typeof value === 'boolean'
         ? String(value)
         : JSON.stringify(value).slice(0, 160);
-  /** The fields that differ. */
-  function differences({ here, there }: Merged) {
-    const [mine, theirs] = [valuesOf(here), valuesOf(there)];
-    return [...new Set([...Object.keys(mine), ...Object.keys(theirs)])]
-      .filter((field) => JSON.stringify(mine[field]) !== JSON.stringify(theirs[field]))
-      .map((field) => ({ field, mine: shown(mine[field]), theirs: shown(theirs[field]) }));
-  }
-  /** Players and what has one place a day can't stand there twice. */
-  const canKeepBoth = ({ here, there }: Merged) =>
-    here !== null &&
-    there !== null &&
-    ['fits', 'trials', 'setups', 'checks', 'pains', 'aids', 'ownChecks', 'instruments', 'reviews'].includes(
-      here.table
-    );
-  const MOST = 200;
 </script>
 
 <p>
   Nothing is changed yet.
-  {#if !preview.commonStart}
+  {#if !summary.commonStart}
     The two copies are not known to have begun alike: nothing counts as taken away, and all that differs is
     asked about.
   {/if}
@@ -77,41 +74,59 @@
 <ul>
   {#each lines as { how, text, many } (how)}<li data-merge={how}><b class="num">{many}</b> {text}</li>{/each}
 </ul>
-{#if asked.length > 0}
-  <h3>{asked.length} both changed</h3>
-  {#each asked.slice(0, MOST) as one (one.key)}
-    {@const pick = picks.get(one.key) ?? 'here'}
-    <fieldset data-conflict={one.key}>
-      <legend>{titleOf(one)}</legend>
-      <table>
-        <thead><tr><th scope="col">Field</th><th scope="col">Here</th><th scope="col">There</th></tr></thead>
-        <tbody>
-          {#if !one.here || !one.there}
-            <tr>
-              <th scope="row">all of it</th>
-              <td>{one.here ? 'is here' : 'was taken away'}</td>
-              <td>{one.there ? 'is there' : 'was taken away'}</td>
-            </tr>
-          {:else}
-            {#each differences(one) as { field, mine, theirs } (field)}
-              <tr><th scope="row">{field}</th><td>{mine}</td><td>{theirs}</td></tr>
-            {/each}
-          {/if}
-        </tbody>
-      </table>
+{#if summary.questions.length > 0}
+  <h3>{asked} to decide</h3>
+  {#each summary.questions as question (question.key)}
+    {@const pick = picks.get(question.key) ?? (question.needsAnswer ? null : 'here')}
+    <fieldset data-conflict={question.key}>
+      <legend>{titleOf(question)}</legend>
+      {#if isPlayer(question)}
+        <p>
+          {question.isHere
+            ? `Deleted there; here something was done since. All ${question.records} records stay or go together.`
+            : `Deleted here; there something was done since. All ${question.records} records come back or stay away together.`}
+          A family may have asked for the deletion.
+        </p>
+      {:else}
+        <table>
+          <thead><tr><th scope="col">Field</th><th scope="col">Here</th><th scope="col">There</th></tr></thead
+          >
+          <tbody>
+            {#if question.needsAnswer}
+              <tr>
+                <th scope="row">all of it</th>
+                <td>{question.isHere ? 'is here' : 'was taken away'}</td>
+                <td>{question.isThere ? 'is there' : 'was taken away'}</td>
+              </tr>
+            {:else}
+              {#each question.differences as { field, here, there } (field)}
+                <tr><th scope="row">{field}</th><td>{shown(here)}</td><td>{shown(there)}</td></tr>
+              {/each}
+            {/if}
+          </tbody>
+        </table>
+      {/if}
       <div class="picks" role="group" aria-label="Which stays">
-        {#each [{ how: 'here', text: 'As here' }, { how: 'there', text: 'As there' }, ...(canKeepBoth(one) ? [{ how: 'both', text: 'Keep both' }] : [])] as { how, text } (how)}
+        {#each picksFor(question) as { how, text } (how)}
           <button
             type="button"
             aria-pressed={pick === how}
             data-pick={how}
-            onclick={() => onpick(one.key, how as MergePick)}>{text}</button
+            onclick={() => onpick(question.key, how)}>{text}</button
           >
         {/each}
       </div>
     </fieldset>
   {/each}
-  {#if asked.length > MOST}<p class="soft">{asked.length - MOST} more stay as they are here.</p>{/if}
+  {#if asked > summary.questions.length}<p class="soft">
+      {asked - summary.questions.length} more stay as they are here.
+    </p>{/if}
+  {#if unanswered > 0}
+    <p role="note" data-unanswered={unanswered}>
+      {unanswered === 1 ? 'One is' : `${unanswered} are`} not answered: there nothing changes on either side until
+      somebody says what.
+    </p>
+  {/if}
 {/if}
 
 <style>

@@ -1,53 +1,53 @@
 <script lang="ts">
+  import type { FileContent, FileRead } from '$lib/data/files/desk';
   import { Action } from '$lib/ui/action.svelte';
+  import type { FileDesk } from './file-desk.svelte';
   import FilePick from './FilePick.svelte';
 
   /** Opens a file of Jarvel that may be locked: asks for its password then, and says what is wrong with it. */
   let {
     label,
+    desk,
     onstart,
-    ontext
+    onread
   }: {
     label: string;
+    desk: FileDesk;
     /** Another file is picked: what was read of the one before is no longer meant. */
     onstart: () => void;
-    /** Takes the text of an open file; resolves to a sentence that says what is wrong with it, or null. */
-    ontext: (text: string) => Promise<string | null>;
+    /** The file is at hand at the desk. */
+    onread: (content: FileContent) => Promise<void>;
   } = $props();
 
   let problem = $state('');
-  /** A locked file that waits for its password. */
-  let locked = $state.raw<string | null>(null);
+  /** A locked file waits for its password. */
+  let isLocked = $state(false);
   let password = $state('');
   const opening = new Action();
+
+  async function take(read: FileRead) {
+    isLocked = read.kind === 'locked' || (isLocked && read.kind === 'problem');
+    problem = read.kind === 'problem' ? read.problem : '';
+    if (read.kind === 'read') await onread(read.content);
+  }
 
   const pick = (file: File) =>
     opening.run(async () => {
       onstart();
       problem = password = '';
-      locked = null;
-      const text = await file.text();
-      const { isLocked } = await import('$lib/data/files/lock');
-      if (isLocked(text)) locked = text;
-      else problem = (await ontext(text)) ?? '';
+      isLocked = false;
+      await take(await desk.run('Reading the file', (door) => door.open(file)));
     });
 
   const unlock = () =>
     opening.run(async () => {
-      const { unlockText } = await import('$lib/data/files/lock');
-      const opened = await unlockText(locked ?? '', password);
-      if (!opened.ok) {
-        problem = opened.problem;
-        return;
-      }
-      locked = null;
-      problem = (await ontext(opened.text)) ?? '';
+      await take(await desk.run('Opening the file', (door, report) => door.unlock(password, report)));
     });
 </script>
 
-<FilePick {label} accept="application/json,.json" onpick={pick} />
+<FilePick {label} accept=".json,.jarvel,application/json" onpick={pick} />
 {#if problem !== ''}<p class="problem" role="alert">{problem}</p>{/if}
-{#if locked !== null}
+{#if isLocked}
   <form
     onsubmit={(event) => {
       event.preventDefault();

@@ -1,15 +1,21 @@
-import { lockText, LEAST_PASSWORD } from '$lib/data/files/lock';
+import { LEAST_PASSWORD } from '$lib/data/files/password';
+import type { Saved } from '$lib/data/files/desk';
 import { download } from '$lib/ui/download';
+import type { FileDesk } from './file-desk.svelte';
 
 /** Whether a file can be saved with what stands in the password's field: nothing, or long enough. */
 export const isPassword = (password: string): boolean => password === '' || password.length >= LEAST_PASSWORD;
 
 /** Saves records as a file, locked where there is a password; a locked file's name says nobody's name. */
 export async function saveFile(
+  desk: FileDesk,
   { name, lockedName }: { readonly name: string; readonly lockedName: string },
-  records: unknown,
+  what: Saved,
   password: string
 ): Promise<void> {
-  if (password === '') download(name, 'application/json', JSON.stringify(records, null, 1));
-  else download(lockedName, 'application/json', await lockText(JSON.stringify(records), password));
+  const bytes = await desk.run('Writing the file and reading it back', (door, report) =>
+    door.write(what, password, new Date(), report)
+  );
+  if (password === '') download(name, 'application/json', bytes);
+  else download(lockedName, 'application/octet-stream', bytes);
 }

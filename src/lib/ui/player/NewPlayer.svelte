@@ -1,12 +1,21 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { addPlayer, db, EMPTY_PLAYER, NEW_PLAYER, newId, type PlayerForm as Form } from '$lib/data';
+  import {
+    addPlayer,
+    db,
+    EMPTY_PLAYER,
+    groupsApart,
+    NEW_PLAYER,
+    newId,
+    type GroupNames,
+    type PlayerForm as Form
+  } from '$lib/data';
   import { Action } from '$lib/ui/action.svelte';
   import { TypedTexts } from '$lib/ui/typed.svelte';
   import { live } from '$lib/ui/live.svelte';
   import PlayerForm from './PlayerForm.svelte';
 
-  const groups = live(async () => (await db.groups.toArray()).map(({ name }) => name).sort(), []);
+  const groups = live<GroupNames>(() => groupsApart(db), new Map());
 
   const typed = new TypedTexts(NEW_PLAYER);
   /** Of the player that this form adds: sent twice, it adds one. */
@@ -24,7 +33,7 @@
 
 <div class="px-6 pb-8">
   <h1 class="text-3xl font-bold mb-4">New player</h1>
-  {#if typed.ready}<PlayerForm
+  {#if typed.ready && groups.ready}<PlayerForm
       start={EMPTY_PLAYER}
       {typed}
       busy={adding.busy}

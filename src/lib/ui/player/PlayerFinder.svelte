@@ -1,7 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { STANDINGS } from '$lib/core/outlook';
-  import { archivePlayer, db, type Group, type Player } from '$lib/data';
+  import { archivePlayer, db, groupsApart, type Player } from '$lib/data';
   import { Roster } from '$lib/ui/roster.svelte';
   import { focusOnOpen } from '$lib/ui/focus';
   import { live } from '$lib/ui/live.svelte';
@@ -19,8 +19,8 @@
     []
   );
 
-  const groups = live<readonly Group[]>(
-    async () => (await db.groups.toArray()).sort((a, b) => a.name.localeCompare(b.name)),
+  const groups = live<readonly (readonly [id: string, name: string])[]>(
+    async () => [...(await groupsApart(db))].sort(([, a], [, b]) => a.localeCompare(b)),
     []
   );
 
@@ -101,7 +101,7 @@
     <details>
       <summary>Room sheets</summary>
       <ul>
-        {#each groups.current as { id, name } (id)}
+        {#each groups.current as [id, name] (id)}
           <li><a class="underline" href="/room/{id}">{name}</a></li>
         {/each}
       </ul>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Switch } from '@skeletonlabs/skeleton-svelte';
   import { FAMILIES } from '$lib/core/instruments';
-  import type { GrowthCurve, PlayerForm } from '$lib/data';
+  import type { GroupNames, GrowthCurve, PlayerForm } from '$lib/data';
   import { GROUP_LENGTH, NAME_LENGTH, NOTES_LENGTH, playerFormProblems } from '$lib/data/schema/player';
   import { focusOnOpen } from '$lib/ui/focus';
   import type { TypedTexts } from '$lib/ui/typed.svelte';
@@ -22,8 +22,8 @@
     typed: TypedTexts;
     /** The form is being saved. */
     busy?: boolean;
-    /** Groups that exist, to pick from. */
-    groups: readonly string[];
+    /** Groups that exist, to pick from, by names that tell them apart. */
+    groups: GroupNames;
     action: string;
     onsave: (form: PlayerForm) => Promise<void>;
   } = $props();
@@ -36,6 +36,12 @@
     group: typed.of('form.group') ?? start.group,
     notes: typed.of('form.notes') ?? start.notes
   });
+  /** Stands for a group that is made with the player. */
+  const NEW_GROUP = 'new group';
+  // svelte-ignore state_referenced_locally
+  let chosenGroup = $state(typed.of('form.group') || groups.size === 0 ? NEW_GROUP : (start.groupId ?? ''));
+  const choices = $derived([...groups].sort(([, a], [, b]) => a.localeCompare(b)));
+
   const uid = $props.id();
   let place: HTMLFormElement | undefined = $state();
   let problems = $state<Readonly<Partial<Record<string, string>>>>({});
@@ -46,7 +52,8 @@
     const clean = {
       ...entered,
       name: entered.name.trim(),
-      group: entered.group.trim(),
+      group: chosenGroup === NEW_GROUP ? entered.group.trim() : '',
+      groupId: chosenGroup === NEW_GROUP ? undefined : chosenGroup || null,
       birthMonth: entered.birthMonth || null
     };
     problems = await playerFormProblems(clean);
@@ -102,22 +109,32 @@
       />
       {@render problem('birthMonth')}
     </label>
-    <label>
-      <span>Group <i class="soft">optional</i></span>
-      <input
-        data-field="group"
-        class="field"
-        maxlength={GROUP_LENGTH}
-        bind:value={form.group}
-        oninput={() => typed.type('form.group', form.group)}
-        list="{uid}-groups"
-        autocomplete="off"
-      />
-      <datalist id="{uid}-groups">
-        {#each groups as group (group)}<option value={group}></option>{/each}
-      </datalist>
-      {@render problem('group')}
-    </label>
+    <div class="group">
+      {#if groups.size > 0}
+        <label>
+          <span>Group <i class="soft">optional</i></span>
+          <select class="field" bind:value={chosenGroup}>
+            <option value="">No group</option>
+            {#each choices as [id, name] (id)}<option value={id}>{name}</option>{/each}
+            <option value={NEW_GROUP}>A new group…</option>
+          </select>
+        </label>
+      {/if}
+      {#if chosenGroup === NEW_GROUP}
+        <label>
+          <span>{groups.size > 0 ? 'Name of the new group' : 'Group'} <i class="soft">optional</i></span>
+          <input
+            data-field="group"
+            class="field"
+            maxlength={GROUP_LENGTH}
+            bind:value={form.group}
+            oninput={() => typed.type('form.group', form.group)}
+            autocomplete="off"
+          />
+          {@render problem('group')}
+        </label>
+      {/if}
+    </div>
   </div>
   <Choice
     label="Growth curve (optional)"
@@ -159,6 +176,11 @@
     display: grid;
     grid-template-columns: 1fr 1fr;
     gap: 1rem;
+  }
+  .group {
+    display: grid;
+    gap: 0.5rem;
+    align-content: start;
   }
   .notes {
     padding-block: 0.5rem;

@@ -6,8 +6,8 @@
     DEFAULT_SETTINGS,
     editPlayer,
     getSettings,
-    groupNames,
     groupOf,
+    groupsApart,
     openPains,
     type GroupNames,
     type Player,
@@ -50,7 +50,7 @@
   const pains = liveRows('pains', () => db.pains.where(owned).toArray(), isMine);
   const days = live<readonly TimelineDay[]>(() => timeline(db, owned.playerId), []);
   const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
-  const groups = live<GroupNames>(() => groupNames(db), new Map());
+  const groups = live<GroupNames>(() => groupsApart(db), new Map());
 
   const library = new LiveLibrary(
     () =>
@@ -136,18 +136,19 @@
     {#if who.notes && !editing}<p class="notes">{who.notes}</p>{/if}
     <p class="soft text-sm">Photos: {who.photosAllowed ? 'the guardian has agreed' : 'not allowed'}.</p>
 
-    {#if editing && typed.ready}
+    {#if editing && typed.ready && groups.ready}
       <PlayerForm
         start={{
           name: who.name,
           birthMonth: who.birthMonth,
           curve: who.curve,
           family: who.family,
-          group: groupOf(groups.current, who),
+          group: '',
+          groupId: who.groupId,
           notes: who.notes,
           photosAllowed: who.photosAllowed
         }}
-        groups={[...groups.current.values()].sort()}
+        groups={groups.current}
         {typed}
         busy={saving.busy}
         action="Save changes"

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { db } from '$lib/data';
+  import { backupFileName } from '$lib/data/files/names';
   import { download } from '$lib/ui/download';
 
   /** Shown when a screen fails: what is stored is untouched, and can be taken along. */
@@ -12,8 +12,11 @@
 
   async function save() {
     try {
-      const { backupFileName, writeBackup } = await import('$lib/data/files/backup');
-      download(backupFileName(new Date()), 'application/json', JSON.stringify(await writeBackup(db)));
+      const { DeskAside } = await import('$lib/workers/desk');
+      const desk = new DeskAside();
+      const now = new Date();
+      const bytes = await desk.write({ kind: 'backup' }, '', now, () => undefined).finally(() => desk.end());
+      download(backupFileName(now), 'application/json', bytes);
       said = 'The backup is in your downloads.';
     } catch {
       said =

@@ -1,0 +1,54 @@
+import type { KnownBase, Prints } from '../store/database';
+
+/** What two copies are known to have known alike when they last met. */
+export interface Known {
+  /** Whether they ever met. */
+  readonly met: boolean;
+  /** The print of a record as both knew it, by its key and its player. */
+  readonly printOf: (key: string, playerId: string | null) => string | undefined;
+  /** How many records of a player both knew; none for one whom they did not. */
+  readonly countOf: (playerId: string) => number;
+  /** Whether both knew that a player was not there. */
+  readonly knewAbsent: (playerId: string) => boolean;
+}
+
+/** A file that both copies know. */
+export interface CommonBase {
+  readonly base: KnownBase;
+  /** Only these players were taken from it by the other copy. */
+  readonly players?: readonly string[];
+  /** Of these the other copy has left a question open. */
+  readonly but?: readonly string[];
+}
+
+/** Unites what is known from all files that both copies know: of each player the newest counts. */
+export function knownFrom(common: readonly CommonBase[]): Known {
+  let shared: Record<string, string> = {};
+  let players = new Map<string, Prints>();
+  /** Players who are not in the newest whole file are known not to have been there, but for some. */
+  let absentBut: Set<string> | null = null;
+  const inOrder = common
+    .filter(({ base }) => base.undone !== true)
+    .toSorted((a, b) => (a.base.at < b.base.at ? -1 : 1));
+  for (const { base, players: only, but = [] } of inOrder) {
+    const open = new Set([...(base.open ?? []), ...but]);
+    const isIn = (id: string) => !open.has(id) && (only === undefined || only.includes(id));
+    const mine = Object.entries(base.players).filter(([id]) => isIn(id));
+    if (base.whole && only === undefined) {
+      shared = { ...base.shared };
+      players = new Map([...mine, ...[...players].filter(([id]) => open.has(id))]);
+      absentBut = open;
+    } else {
+      shared = { ...shared, ...base.shared };
+      for (const [id, prints] of mine) players.set(id, prints);
+    }
+  }
+  return {
+    met: inOrder.length > 0,
+    printOf: (key, playerId) => (playerId === null ? shared[key] : players.get(playerId)?.[key]),
+    countOf: (playerId) => Object.keys(players.get(playerId) ?? {}).length,
+    knewAbsent: (playerId) => absentBut !== null && !absentBut.has(playerId) && !players.has(playerId)
+  };
+}
+
+export const NOTHING_KNOWN: Known = knownFrom([]);
