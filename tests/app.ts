@@ -3,7 +3,7 @@ import type Axe from 'axe-core';
 import type Dexie from 'dexie';
 import { readFile } from 'node:fs/promises';
 import type { Family } from '../src/lib/core/instruments';
-import { DATABASE_NAME, SCHEMA_VERSION } from '../src/lib/data/store/database';
+import { DATABASE_NAME, OTHER_STORES, SCHEMA_VERSION } from '../src/lib/data/store/database';
 import { demoRecords } from '../src/lib/data/demo/demo';
 import { TABLE_NAMES, TABLES, type Records } from '../src/lib/data/store/tables';
 import { openPdf } from '../src/lib/print/testing';
@@ -60,9 +60,7 @@ const NEWEST: Schema = {
   version: SCHEMA_VERSION,
   stores: {
     ...Object.fromEntries(TABLE_NAMES.map((name) => [name, TABLES[name].indexes])),
-    changes: '++seq, undone',
-    foreseen: 'id',
-    bases: 'id, at'
+    ...OTHER_STORES
   }
 };
 

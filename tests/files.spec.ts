@@ -50,7 +50,7 @@ test('a backup is locked with a password, and opens with it only', async ({ page
   const saving = page.waitForEvent('download');
   await backup.getByRole('button', { name: backupButton }).click();
   const download = await saving;
-  expect(download.suggestedFilename()).toBe('jarvel-backup-2026-11-24-locked.json');
+  expect(download.suggestedFilename()).toBe('jarvel-backup-2026-11-24-locked.jarvel');
   expect((await bytesOf(download)).toString()).not.toContain('Fernsby');
   // Nothing of the password stays on the screen.
   await expect(password).toHaveValue('');

@@ -1,4 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
+import { OTHER_STORES } from '../src/lib/data/store/database';
 import { TABLE_NAMES } from '../src/lib/data/store/tables';
 import {
   expect,
@@ -240,7 +241,7 @@ test('forgotten for good, nothing of a child is left in any table', async ({ pag
   const everything = async () =>
     JSON.stringify(
       await Promise.all(
-        [...TABLE_NAMES, 'changes' as const, 'foreseen' as const].map((table) =>
+        [...TABLE_NAMES.filter((name) => name !== 'gone'), ...Object.keys(OTHER_STORES)].map((table) =>
           stored(page, table as 'players')
         )
       )

@@ -2,7 +2,7 @@
 import { isDeepStrictEqual } from 'node:util';
 
 /** Tables that keep no journal: what is being typed. */
-const UNJOURNALED = ['typed'];
+const UNJOURNALED = ['typed', 'gone'];
 
 /**
  * Records that break their schema or belong to nobody, in words.
@@ -10,17 +10,9 @@ const UNJOURNALED = ['typed'];
  * @param tables records by table
  */
 export async function faultsOf(vite, tables) {
-  const { problemWith } = await vite.ssrLoadModule('/src/lib/data/journal/changes.ts');
-  const { OWNED_TABLES, ownerOf } = await vite.ssrLoadModule('/src/lib/data/store/tables.ts');
-  const players = new Set(tables.players.map(({ id }) => id));
-  return Object.entries(tables).flatMap(([name, records]) =>
-    records.flatMap((record) => {
-      const problem = problemWith(name, record);
-      if (problem) return [`${name} ${record.id}: ${problem}`];
-      const owner = OWNED_TABLES.includes(name) ? ownerOf(name, record) : null;
-      return owner !== null && !players.has(owner) ? [`${name} ${record.id} belongs to nobody`] : [];
-    })
-  );
+  const { problemWith } = await vite.ssrLoadModule('/src/lib/data/schema/problem.ts');
+  const { faultsIn } = await vite.ssrLoadModule('/src/lib/data/journal/gate.ts');
+  return faultsIn(tables, problemWith);
 }
 
 /** Places where the journal, played from its start, does not lead to the tables. */

@@ -143,7 +143,7 @@ async function workUntil(killed, page, work, next, address) {
 
 /** Everything that must hold after a kill. */
 async function look(vite, records, work) {
-  const { changes, foreseen: _, ...tables } = records;
+  const { changes, tables } = apart(records);
   const faults = [...(await faultsOf(vite, tables)), ...journalFaults(changes, tables)];
   for (const { pupil, mm, decided, name } of work.saved) {
     if (mm !== undefined) {
@@ -168,6 +168,12 @@ async function look(vite, records, work) {
   return faults;
 }
 
+/** The teacher's records, apart from the journal and what follows from them. */
+const apart = ({ changes, parts: _parts, foreseen: _foreseen, bases: _bases, ...tables }) => ({
+  changes,
+  tables
+});
+
 /** A backup by hand, restored by hand into a browser that has nothing. */
 async function restoreElsewhere(page, address, tables) {
   await page.goto(`${address}/files`);
@@ -186,7 +192,7 @@ async function restoreElsewhere(page, address, tables) {
   const preview = empty.getByRole('region', { name: 'What restoring would change' });
   await preview.getByRole('button', { name: 'Restore' }).click();
   await empty.getByText('The backup is restored.').waitFor();
-  const { changes: _, foreseen: __, ...restored } = await empty.evaluate(allRecords);
+  const { tables: restored } = apart(await empty.evaluate(allRecords));
   await browser.close();
   return isDeepStrictEqual(restored, tables) ? [] : ['the backup restores to something else'];
 }
@@ -233,7 +239,7 @@ export const killAndLook = (vite, kills, next) =>
       if (work.pupils.length === 0) await fillClass(page, work, next, address);
       folder = folderOf(profile);
       if (round === kills) {
-        const { changes: _, foreseen: __, ...tables } = await page.evaluate(allRecords);
+        const { tables } = apart(await page.evaluate(allRecords));
         faults.push(...(await restoreElsewhere(page, address, tables)));
         await kill();
         break;

@@ -13,7 +13,7 @@ import {
   type Records,
   type TableName
 } from '../store/tables';
-import { canonical } from './print';
+import { canonical } from './fingerprint';
 
 export const BACKUP_FORMAT = 'jarvel-backup';
 

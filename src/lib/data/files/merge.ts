@@ -1,6 +1,6 @@
 import { restsOn, TABLES, type AnyRecord, type TableName } from '../store/tables';
 import type { Known } from './known';
-import { printOf } from './print';
+import { printOf } from './fingerprint';
 
 /**
  * What becomes of two copies of the records that began alike. A record is known by its table and its id. What belongs

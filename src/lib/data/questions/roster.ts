@@ -22,6 +22,27 @@ export interface RosterEntry {
   readonly pain: Pain | null;
 }
 
+/** Players of a group who come. */
+export interface GroupOfPlayers {
+  readonly id: string;
+  /** By which it can be told apart. */
+  readonly name: string;
+  readonly players: readonly Player[];
+}
+
+/** The groups that somebody is in, by name. */
+export function groupsIn(entries: readonly RosterEntry[]): readonly GroupOfPlayers[] {
+  const found = new Map<string, { id: string; name: string; players: Player[] }>();
+  for (const { player, group: name } of entries) {
+    const { groupId: id } = player;
+    if (id === null) continue;
+    const known = found.get(id);
+    if (known) known.players.push(player);
+    else found.set(id, { id, name, players: [player] });
+  }
+  return [...found.values()].sort((a, b) => a.name.localeCompare(b.name));
+}
+
 /** Rows that are read at one go: more would hold the page up while they are unpacked. */
 const PART = 500;
 

@@ -2,6 +2,7 @@
   import { goto } from '$app/navigation';
   import { db, newId, type FittingDay, type Player, type PlayerForm } from '$lib/data';
   import { queueMembers, removeDay, startDay, type QueueMember } from '$lib/data/commands/days';
+  import { groupsIn } from '$lib/data/questions/roster';
   import { Action } from '$lib/ui/action.svelte';
   import { clock } from '$lib/ui/clock.svelte';
   import PlayerImport from '$lib/ui/files/PlayerImport.svelte';
@@ -14,17 +15,7 @@
   const days = live<readonly FittingDay[]>(() => db.days.orderBy('day').reverse().toArray(), []);
   const everybody = new Roster();
 
-  /** Groups with somebody in them, by name. */
-  const groups = $derived.by(() => {
-    const found = new Map<string, { readonly id: string; readonly name: string; players: Player[] }>();
-    for (const { player, group: name } of everybody.entries) {
-      if (player.groupId === null) continue;
-      const known = found.get(player.groupId);
-      if (known) known.players.push(player);
-      else found.set(player.groupId, { id: player.groupId, name, players: [player] });
-    }
-    return [...found.values()].sort((a, b) => a.name.localeCompare(b.name));
-  });
+  const groups = $derived(groupsIn(everybody.entries));
   const due = $derived(everybody.entries.filter(({ standing }) => standing !== 'settled'));
   let groupId = $state('');
   const starting = new Action();
