@@ -5,7 +5,7 @@ import type { Player } from '../store/records';
 import { Refusal } from '../store/refusal';
 import { OWNED_TABLES, ownerOf, TABLE_NAMES, withoutPlayers, type TableName } from '../store/tables';
 import { BACKUP_FORMAT, writeBackup, type Ancestor, type Backup, type BackupTables } from './backup';
-import { knownFrom, type CommonBase, type Known } from './known';
+import { baseWithout, knownFrom, type CommonBase, type Known } from './known';
 import {
   heldOf,
   keyOf,
@@ -213,11 +213,15 @@ const isSamePlan = (a: readonly Merged[], b: readonly Merged[]): boolean => {
   return known.size === b.length && b.every((one) => known.get(one.key) === place(one));
 };
 
-/** What the file held is known to both from now on, but for what was left open: that is as it was before. */
+/**
+ * What the file held is known to both from now on, but for what was left open: that is as it was before. Of players
+ * who stay deleted here nothing is kept.
+ */
 function baseAfter(
   file: Backup & { readonly stamp: string },
   { there, isPart, known }: { there: Copy; isPart: boolean; known: Known },
   open: readonly Merged[],
+  away: ReadonlySet<string>,
   now: Date
 ): KnownBase {
   const base = baseOf(file.stamp, there, !isPart, now);
@@ -232,7 +236,7 @@ function baseAfter(
     if (how === 'asked' || owner == null || before === undefined) continue;
     players[owner] = { ...players[owner], [key]: before };
   }
-  return { ...base, players, ...(openPlayers.length > 0 ? { open: openPlayers } : {}) };
+  return baseWithout({ ...base, players, ...(openPlayers.length > 0 ? { open: openPlayers } : {}) }, away);
 }
 
 async function write(
@@ -248,6 +252,20 @@ async function write(
       remove.filter((one) => one.table === table).map(({ id }) => id)
     );
   }
+}
+
+/** Who is deleted here once all that is written. */
+async function goneNow(
+  db: Database,
+  put: readonly Held[],
+  remove: readonly Held[]
+): Promise<ReadonlySet<string>> {
+  const players = (held: readonly Held[]) =>
+    held.flatMap(({ table, id }) => (table === 'players' ? [id] : []));
+  const back = new Set(players(put));
+  return new Set(
+    [...(await db.gone.toCollection().primaryKeys()), ...players(remove)].filter((id) => !back.has(id))
+  );
 }
 
 /**
@@ -274,7 +292,10 @@ export const applyMerge = (
       const { put, remove, open } = mergeSteps(planned.plan, picks, newId);
       await write(writer, put, remove);
       if (file.stamp !== undefined)
-        await remember(db, baseAfter({ ...file, stamp: file.stamp }, planned, open, now));
+        await remember(
+          db,
+          baseAfter({ ...file, stamp: file.stamp }, planned, open, await goneNow(db, put, remove), now)
+        );
       return open.length;
     },
     { now, ...(file.stamp === undefined ? {} : { base: file.stamp }) }

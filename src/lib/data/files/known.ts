@@ -37,7 +37,7 @@ export function knownFrom(common: readonly CommonBase[]): Known {
     if (base.whole && only === undefined) {
       shared = { ...base.shared };
       players = new Map([...mine, ...[...players].filter(([id]) => open.has(id))]);
-      absentBut = open;
+      absentBut = base.unclear ? null : open;
     } else {
       shared = { ...shared, ...base.shared };
       for (const [id, prints] of mine) players.set(id, prints);
@@ -52,3 +52,16 @@ export function knownFrom(common: readonly CommonBase[]): Known {
 }
 
 export const NOTHING_KNOWN: Known = knownFrom([]);
+
+/** What was known without some players; the same where it says nothing of them. */
+export function baseWithout(base: KnownBase, gone: ReadonlySet<string>): KnownBase {
+  const { open = [], ...rest } = base;
+  if (![...Object.keys(base.players), ...open].some((id) => gone.has(id))) return base;
+  const left = open.filter((id) => !gone.has(id));
+  return {
+    ...rest,
+    players: Object.fromEntries(Object.entries(base.players).filter(([id]) => !gone.has(id))),
+    ...(left.length > 0 ? { open: left } : {}),
+    unclear: true
+  };
+}

@@ -1,6 +1,7 @@
 import { dropClaims } from '../questions/claims';
 import type { Change, Operation } from '../schema/change';
 import type { Database } from '../store/database';
+import { baseWithout } from '../files/known';
 import { isShared, mentioned, OWNED_TABLES, ownerKey, ownerOf, withoutPlayers } from '../store/tables';
 import { allTables, dropSteps, operationsOf, rewriteStep } from './changes';
 import { saving } from './saving';
@@ -72,12 +73,13 @@ async function forgetInJournal(db: Database, gone: Gone): Promise<void> {
 }
 
 /** What other copies knew of some players goes too: ids and prints of their records. */
-const forgetInBases = (db: Database, gone: Gone): Promise<unknown> =>
-  db.bases.toCollection().modify((base) => {
-    const players = Object.fromEntries(Object.entries(base.players).filter(([id]) => !gone.has(id)));
-    const open = base.open?.filter((id) => !gone.has(id)) ?? [];
-    Object.assign(base, { players, open: open.length > 0 ? open : undefined });
-  });
+async function forgetInBases(db: Database, gone: Gone): Promise<void> {
+  for (const id of await db.bases.toCollection().primaryKeys()) {
+    const base = await db.bases.get(id);
+    const left = base && baseWithout(base, gone);
+    if (left && left !== base) await db.bases.put(left);
+  }
+}
 
 /**
  * Forgets players who were deleted: no table, no step of the journal and nothing that other copies knew holds anything

@@ -27,6 +27,8 @@ export interface KnownBase {
   readonly shared: Prints;
   /** Records of each player, the player's own among them. */
   readonly players: Readonly<Record<string, Prints>>;
+  /** Somebody who was in it is forgotten since: who is not in it may have been there. */
+  readonly unclear?: true;
   /** Players about whom a question was left open: of them nothing is known by this. */
   readonly open?: readonly string[];
   /** The merge that read it was taken back: nothing is known by it. */
