@@ -42,7 +42,7 @@ export default ts.config(
     files: ['**/*.svelte', '**/*.svelte.ts'],
     languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig } }
   },
-  { files: ['scripts/**', 'tests/**'], rules: { 'no-console': 'off' } },
+  { files: ['scripts/**', 'tests/**', 'src/lib/server/**'], rules: { 'no-console': 'off' } },
   layer(['src/lib/core/**'], ['$lib/*', 'dexie', '**/data/**', '**/ui/**', '**/print/**', ...SVELTE]),
   layer(['src/lib/words/**'], ['dexie', ...['workers', 'print', 'server', 'ui'].flatMap(folder), ...SVELTE]),
   layer(

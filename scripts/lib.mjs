@@ -5,13 +5,23 @@ import { existsSync, readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
+const LEAST_NODE = [20, 19];
+const [major, minor] = process.versions.node.split('.').map(Number);
+if (major < LEAST_NODE[0] || (major === LEAST_NODE[0] && minor < LEAST_NODE[1])) {
+  console.error(`Jarvel needs Node ${LEAST_NODE.join('.')} or newer; this is ${process.versions.node}.`);
+  process.exit(1);
+}
+
 export const root = fileURLToPath(new URL('..', import.meta.url));
 
 /** Runs a program in the project's folder; ends this process with its code when it fails. */
 export function run(program, args, env = {}, cwd = root) {
-  const { status, error } = spawnSync(program, args, {
+  // On Windows npm is a script, which only a shell starts.
+  const isScript = process.platform === 'win32' && program === 'npm';
+  const { status, error } = spawnSync(isScript ? 'npm.cmd' : program, args, {
     cwd,
     stdio: 'inherit',
+    shell: isScript,
     env: { ...process.env, ...env }
   });
   if (error) {

@@ -3,12 +3,35 @@
  * guessing as pages do, and methods that the framework does not know are answered like any other wrong one.
  */
 import { createServer } from 'node:http';
+import { networkInterfaces } from 'node:os';
 
-const host = process.env.HOST ?? '127.0.0.1';
-const port = Number(process.env.PORT ?? 5180);
+const host = process.env.HOST || '127.0.0.1';
+const port = Number(process.env.PORT || 5180);
+if (!Number.isInteger(port) || port < 1 || port > 65535) {
+  console.error(
+    `PORT is a number from 1 to 65535, not "${process.env.PORT}". For example: PORT=5181 npm start`
+  );
+  process.exit(1);
+}
+if (host.includes(':')) {
+  console.error(
+    'HOST is a name or an address such as 127.0.0.1, or 0.0.0.0 for every device in the network.'
+  );
+  process.exit(1);
+}
+const isOpen = host === '0.0.0.0';
+const addressOf = (name) => `http://${name}:${port}`;
+/** Addresses by which another device finds this one. */
+const inNetwork = () =>
+  Object.values(networkInterfaces())
+    .flat()
+    .filter((one) => one && one.family === 'IPv4' && !one.internal)
+    .map(({ address }) => addressOf(address));
 // Bodies that are too large are taken in and answered; beyond this the connection is cut.
 process.env.BODY_SIZE_LIMIT ??= '16M';
-process.env.ORIGIN ??= `http://${host === '127.0.0.1' ? 'localhost' : host}:${port}`;
+const local = isOpen || host === '127.0.0.1' ? 'localhost' : host;
+// Open to the network there are several; then each request says by which it came.
+if (!isOpen) process.env.ORIGIN ??= addressOf(local);
 
 const { handler } = await import('./handler.js');
 
@@ -32,6 +55,8 @@ createServer((request, response) => {
     );
     process.exit(1);
   })
-  .listen(port, host, () =>
-    console.log(`Jarvel is at http://${host === '127.0.0.1' ? 'localhost' : host}:${port}`)
-  );
+  .listen(port, host, () => {
+    console.log(`Jarvel is at ${addressOf(local)}`);
+    if (isOpen)
+      for (const address of inNetwork()) console.log(`  for a tablet in the same network: ${address}`);
+  });

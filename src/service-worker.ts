@@ -40,6 +40,7 @@ async function kept(request: Request, path: string): Promise<Response> {
 async function takeIfAlone(): Promise<void> {
   const tabs = await worker.clients.matchAll({ type: 'window', includeUncontrolled: true });
   if (tabs.length <= 1) await worker.skipWaiting();
+  else for (const tab of tabs) tab.postMessage({ kind: 'several-tabs', tabs: tabs.length });
 }
 
 worker.addEventListener('install', (event) => event.waitUntil(fetchAll()));

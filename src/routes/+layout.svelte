@@ -3,8 +3,7 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { onMount, type Snippet } from 'svelte';
-  import { tinykeys } from 'tinykeys';
-  import { db, DEFAULT_SETTINGS, deletedFor, forget, getSettings, redo, undo } from '$lib/data';
+  import { db, DEFAULT_SETTINGS, deletedFor, forget, getSettings, redo, sweepClaims, undo } from '$lib/data';
   import { clock } from '$lib/ui/clock.svelte';
   import { guardPresses } from '$lib/ui/focus';
   import CrashScreen from '$lib/ui/shell/CrashScreen.svelte';
@@ -15,6 +14,8 @@
   import { status } from '$lib/ui/shell/status.svelte';
   import { applyTheme } from '$lib/ui/shell/theme';
   import { watchNewVersion, type WaitingVersion } from '$lib/ui/shell/new-version';
+  import { shortcuts } from '$lib/ui/shortcuts';
+  import { unfinished } from '$lib/ui/shell/underway';
   import { watchVersions } from '$lib/ui/shell/versions';
   import { live } from '$lib/ui/live.svelte';
 
@@ -23,6 +24,8 @@
   const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
   let outdated = $state<string | null>(null);
   let waiting = $state.raw<WaitingVersion | null>(null);
+  /** What was under way when the page was left, and came to no end. */
+  let leftOpen = $state<string | null>(null);
   let showKeys = $state(false);
   /** Loaded with the first use, then kept. */
   let keysLoaded = $state(false);
@@ -57,28 +60,27 @@
 
   const FORGET_EVERY_MS = 20_000;
   /** Players who were deleted a while ago are forgotten for good. */
-  async function forgetDeleted() {
-    try {
+  const forgetDeleted = () =>
+    attempt(async () => {
       const gone = await deletedFor(db, new Date());
       if (gone.length > 0) await forget(db, gone);
-    } catch {
-      // The next time will do: whatever keeps the storage from answering is said elsewhere.
-    }
-  }
+    });
 
   onMount(() => {
     const stopClock = clock.run();
     const stopGuarding = guardPresses(document);
     const forgetting = setInterval(() => void forgetDeleted(), FORGET_EVERY_MS);
     void forgetDeleted();
+    void attempt(() => sweepClaims(db));
+    void unfinished().then((label) => (leftOpen = label));
     const stopWatching = status.watch();
     const stopVersions = watchVersions(db, (sentence) => (outdated = sentence));
     const stopWaiting = watchNewVersion((version) => (waiting = version));
-    const stopKeys = tinykeys(window, {
-      '$mod+KeyZ': (event) => void step(event, undo, 'Undone'),
-      '$mod+Shift+KeyZ': (event) => void step(event, redo, 'Done again'),
+    const stopKeys = shortcuts(window, {
+      '$mod+z': (event) => void step(event, undo, 'Undone'),
+      '$mod+Shift+z': (event) => void step(event, redo, 'Done again'),
+      '$mod+y': (event) => void step(event, redo, 'Done again'),
       '?': openKeys,
-      'Shift+?': openKeys,
       '/': (event) => {
         if (isTyping(event.target)) return;
         event.preventDefault();
@@ -86,7 +88,7 @@
       },
       ...Object.fromEntries(
         PLACES.map(({ href }, index) => [
-          `Alt+Digit${index + 1}`,
+          `Alt+${index + 1}`,
           (event: KeyboardEvent) => {
             event.preventDefault();
             void goto(href);
@@ -115,9 +117,17 @@
     {#if outdated}
       <p class="outdated" role="alert">{outdated}</p>
     {/if}
+    {#if leftOpen}
+      <p class="waiting no-print" role="alert" data-left-open>
+        The page was left before this was finished: {leftOpen}. Nothing of it is here; do it once more.
+        <button type="button" class="act-quiet" onclick={() => (leftOpen = null)}>I have seen it</button>
+      </p>
+    {/if}
     {#if waiting}
       <p class="waiting no-print" role="status" data-version-waits>
-        A new version of Jarvel waits. It comes when every tab of Jarvel is closed.
+        {waiting.tabs === null
+          ? 'A new version of Jarvel waits. It comes when every tab of Jarvel is closed.'
+          : `A new version was asked for, but Jarvel is open in ${waiting.tabs} tabs. Close all but one, then take it.`}
         <button type="button" class="act-quiet" onclick={() => waiting?.take()}>Take it now</button>
       </p>
     {/if}

@@ -14,12 +14,12 @@ export {
 } from './journal/changes';
 export { deletedFor, forget, UNDO_DELETION_MS } from './journal/forget';
 export { Refusal } from './store/refusal';
+export { sweepClaims } from './questions/claims';
 export { NotSaved, watchSaves, type SaveProblem, type SaveState } from './journal/save-state';
 export { newId } from './store/ids';
 export { changeSettings, DEFAULT_SETTINGS, getSettings, sizesInUse } from './commands/settings';
 export {
   addPlayer,
-  addPlayers,
   archivePlayer,
   deletePlayer,
   editPlayer,

@@ -1,5 +1,6 @@
 import { createEvents, type EventAttributes } from 'ics';
 import type { Due } from '$lib/core/plan';
+import { daysLater } from '$lib/core/time';
 import { DUE_WORDS, initialsOf } from '$lib/words/plan';
 
 /** The alarm of a day begins at nine in the morning of the day before. */
@@ -32,7 +33,8 @@ export function calendarFile(
         uid: `${playerId}-${kind}@jarvel`,
         title: `${DUE_WORDS[kind]}: ${full ? name : initialsOf(name)}`,
         start: dateOf(day),
-        duration: { days: 1 },
+        // An end, for some calendars do not read how long it lasts.
+        end: dateOf(daysLater(day, 1)),
         productId: 'jarvel',
         busyStatus: 'FREE',
         // Later files are newer: a calendar takes the newer one.

@@ -26,6 +26,7 @@ function answerLine(text: string, line: number): unknown {
   } catch (error) {
     if (error instanceof InputProblem) return errorLine(line, error.message, error.fields);
     if (error instanceof SyntaxError) return errorLine(line, 'The line is not JSON.');
+    console.error(`batch, line ${line}`, error);
     return errorLine(line, 'The server could not answer this line.');
   }
 }

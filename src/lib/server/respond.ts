@@ -82,9 +82,14 @@ export async function answerJson<T>(
   } catch (error) {
     if (error instanceof Refusal) return error.response;
     if (error instanceof InputProblem) return refuse(400, error.message, error.fields);
+    logFault(request, error);
     return refuse(500, 'The server could not answer.');
   }
 }
+
+/** A fault of the server's own stands in its log, with the route and nothing of what was sent. */
+export const logFault = (request: Request, error: unknown): void =>
+  console.error(`${request.method} ${new URL(request.url).pathname}`, error);
 
 async function readJson(request: Request): Promise<unknown> {
   const type = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase();

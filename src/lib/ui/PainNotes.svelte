@@ -9,7 +9,7 @@
   let { player, pains, typed }: { player: Player; pains: readonly Pain[]; typed: TypedTexts } = $props();
 
   /** Two kinds of notes may be shown at once. */
-  const field = $derived(`pain-note ${pains[0]?.id ?? ''}`);
+  const field = $derived(`pain-note.${pains[0]?.id ?? ''}`);
   const note = $derived(typed.of(field) ?? '');
   let missing = $state(false);
   const closing = new Action();

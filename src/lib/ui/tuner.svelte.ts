@@ -2,6 +2,7 @@ import type { Family } from '$lib/core/instruments';
 import { OPEN_STRINGS, pitchOf } from '$lib/core/tones';
 import { HEARD_SAMPLES, steadied, STEADY_OVER, type Heard } from '$lib/core/tuner';
 import { earAside, type Ear } from '$lib/workers/ear';
+import { status } from './shell/status.svelte';
 import { madeUp, microphone, type SoundSource } from './sound-source';
 
 export type TunerSource = 'microphone' | 'made-up';
@@ -98,7 +99,16 @@ export class Tuner {
       silentMs = heard.kind === 'tone' ? 0 : silentMs + EVERY_MS;
       if (silentMs >= GIVEN_UP_AFTER_MS) this.stop();
     };
-    const timer = setInterval(() => void look(), EVERY_MS);
+    const timer = setInterval(
+      () =>
+        void look().catch((error: unknown) => {
+          // Nobody hears any more: the microphone is let go.
+          this.stop();
+          this.refusal = 'Listening broke down. Start it once more.';
+          status.breakDown(error);
+        }),
+      EVERY_MS
+    );
     this.#end = () => {
       ended = true;
       clearInterval(timer);

@@ -1,4 +1,4 @@
-import { wrap } from 'comlink';
+import { aside } from './aside';
 import type { CodeReaderDoor } from './code-reader.worker';
 
 /** A larger picture holds nothing more that is needed, and takes long. */
@@ -23,10 +23,12 @@ export async function readCodeAside(file: Blob): Promise<string | null> {
   context.fillRect(0, 0, canvas.width, canvas.height);
   context.drawImage(picture, 0, 0, canvas.width, canvas.height);
   picture.close();
-  const worker = new Worker(new URL('./code-reader.worker.ts', import.meta.url), { type: 'module' });
+  const { door, broken, end } = aside<CodeReaderDoor>(
+    new Worker(new URL('./code-reader.worker.ts', import.meta.url), { type: 'module' })
+  );
   try {
-    return await wrap<CodeReaderDoor>(worker).read(context.getImageData(0, 0, canvas.width, canvas.height));
+    return await Promise.race([door.read(context.getImageData(0, 0, canvas.width, canvas.height)), broken]);
   } finally {
-    worker.terminate();
+    end();
   }
 }

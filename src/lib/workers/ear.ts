@@ -1,6 +1,6 @@
-import { wrap } from 'comlink';
 import type { Family } from '$lib/core/instruments';
 import type { Heard } from '$lib/core/tuner';
+import { aside } from './aside';
 import type { EarDoor } from './ear.worker';
 
 /** Ears beside the page; ended when nobody listens any more. */
@@ -10,7 +10,8 @@ export interface Ear {
 }
 
 export function earAside(): Ear {
-  const worker = new Worker(new URL('./ear.worker.ts', import.meta.url), { type: 'module' });
-  const door = wrap<EarDoor>(worker);
-  return { hear: (...stretch) => door.hear(...stretch), end: () => worker.terminate() };
+  const { door, broken, end } = aside<EarDoor>(
+    new Worker(new URL('./ear.worker.ts', import.meta.url), { type: 'module' })
+  );
+  return { hear: (...stretch) => Promise.race([door.hear(...stretch), broken]), end };
 }

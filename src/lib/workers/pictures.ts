@@ -1,4 +1,4 @@
-import { wrap, type Remote } from 'comlink';
+import { aside, type Aside } from './aside';
 import type {
   ArmPicture,
   ArmQuestion,
@@ -10,29 +10,39 @@ import type {
 import type { Family, NominalInstrument } from '$lib/core/instruments';
 import type { PicturesDoor } from './pictures.worker';
 
-let door: Remote<PicturesDoor> | null = null;
+let drawer: Aside<PicturesDoor> | null = null;
 
-/** The one worker that draws, begun with the first picture: neither the first screen nor the page waits for it. */
-const drawer = (): Remote<PicturesDoor> =>
-  (door ??= wrap<PicturesDoor>(
+/**
+ * Asks the one worker that draws, begun with the first picture: neither the first screen nor the page waits for it.
+ * One that broke down is begun anew with the next picture.
+ */
+async function ask<T>(question: (door: Aside<PicturesDoor>['door']) => Promise<T>): Promise<T> {
+  const mine = (drawer ??= aside<PicturesDoor>(
     new Worker(new URL('./pictures.worker.ts', import.meta.url), { type: 'module' })
   ));
+  const broken = mine.broken.catch((error: unknown) => {
+    if (drawer === mine) drawer = null;
+    throw error;
+  });
+  return Promise.race([question(mine.door), broken]);
+}
 
 /** Draws a figure beside the page. */
 export const drawPicture = (question: PictureQuestion, options: PictureOptions): Promise<Picture> =>
-  drawer().picture(question, options);
+  ask((door) => door.picture(question, options));
 
 /** Draws a fault and the same without it beside the page. */
 export const drawPair = (
   right: PictureQuestion,
   wrong: PictureQuestion,
   options: PictureOptions
-): Promise<{ readonly right: Picture; readonly wrong: Picture }> => drawer().pair(right, wrong, options);
+): Promise<{ readonly right: Picture; readonly wrong: Picture }> =>
+  ask((door) => door.pair(right, wrong, options));
 
 /** Draws the outstretched arm with the sizes that may be laid along it beside the page. */
 export const drawArm = (question: ArmQuestion, detail: number): Promise<ArmPicture> =>
-  drawer().arm(question, detail);
+  ask((door) => door.arm(question, detail));
 
 /** Draws the back of an instrument beside the page. */
 export const drawBack = (family: Family, instrument: NominalInstrument, detail: number): Promise<Drawing> =>
-  drawer().back(family, instrument, detail);
+  ask((door) => door.back(family, instrument, detail));

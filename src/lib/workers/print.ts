@@ -1,4 +1,5 @@
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy, type Remote } from 'comlink';
+import { aside } from './aside';
 import type { PrintDoor } from './print.worker';
 
 /** A file that is being made, and can be given up. */
@@ -17,14 +18,13 @@ export function printAside<Made>(
   ask: (door: Remote<PrintDoor>, report: (done: number) => void) => Promise<Made>,
   report: (done: number) => void = () => undefined
 ): Making<Made> {
-  const worker = new Worker(new URL('./print.worker.ts', import.meta.url), { type: 'module' });
+  const { door, broken, end } = aside<PrintDoor>(
+    new Worker(new URL('./print.worker.ts', import.meta.url), { type: 'module' })
+  );
   let stop: () => void = () => undefined;
   const stopped = new Promise<null>((done) => {
     stop = () => done(null);
   });
-  const broken = new Promise<never>((_, fail) => {
-    worker.onerror = (event) => fail(new Error(event.message));
-  });
-  const made = Promise.race([ask(wrap<PrintDoor>(worker), proxy(report)), stopped, broken]);
-  return { made: made.finally(() => worker.terminate()), stop };
+  const made = Promise.race([ask(door, proxy(report)), stopped, broken]);
+  return { made: made.finally(end), stop };
 }

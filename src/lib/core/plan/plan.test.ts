@@ -4,6 +4,7 @@ import { daysLater } from '../time';
 import {
   behindIn,
   dueUntil,
+  freeTime,
   lessonsOn,
   mondayOf,
   mostAskedFor,
@@ -38,12 +39,44 @@ describe('a week', () => {
   it('has the lessons of a day by time', () => {
     const at = (weekday: 4 | 5, time: string) => ({ weekday, time, minutes: 45 });
     const groups = [
-      { name: 'Late', lessons: [at(4, '16:00'), at(5, '08:00')] },
-      { name: 'Early', lessons: [at(4, '09:15')] },
-      { name: 'Never' }
+      { id: 'l', name: 'Late', lessons: [at(4, '16:00'), at(5, '08:00')] },
+      { id: 'e', name: 'Early', lessons: [at(4, '09:15')] },
+      { id: 'n', name: 'Never' }
     ];
     expect(lessonsOn(groups, '2026-11-26').map(({ group }) => group.name)).toEqual(['Early', 'Late']);
     expect(lessonsOn(groups, '2026-11-28')).toEqual([]);
+    // Two at one time, of one group or of two with one name, stay two rows that can be told apart.
+    const twice = ['x', 'y'].map((id) => ({ id, name: 'Owls', lessons: [at(4, '16:00'), at(4, '16:00')] }));
+    const rows = lessonsOn(twice, '2026-11-26').map(({ group, at: which }) => `${group.id} ${which}`);
+    expect(rows).toEqual(['x 0', 'x 1', 'y 0', 'y 1']);
+  });
+
+  it('proposes a time at which nothing comes yet', () => {
+    const at = (weekday: 1 | 2 | 7, time: string, minutes = 45) => ({ weekday, time, minutes });
+    expect(freeTime([], [])).toEqual(at(1, '15:00'));
+    expect(freeTime([at(1, '15:00')], [])).toEqual(at(1, '15:45'));
+    expect(freeTime([at(1, '15:00')], [at(1, '15:30', 60)])).toEqual(at(1, '16:30'));
+    expect(freeTime([at(1, '20:00', 60)], [])).toEqual(at(2, '20:00', 60));
+    expect(freeTime([at(7, '20:30', 60)], [])).toEqual(at(1, '20:30', 60));
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.record({
+            weekday: fc.constantFrom(...([1, 2, 3, 4, 5, 6, 7] as const)),
+            time: fc
+              .tuple(fc.nat(23), fc.nat(59))
+              .map(([h, m]) => [h, m].map((n) => String(n).padStart(2, '0')).join(':')),
+            minutes: fc.integer({ min: 5, max: 300 })
+          }),
+          { maxLength: 14 }
+        ),
+        (lessons) => {
+          const free = freeTime(lessons, []);
+          expect(free.time).toMatch(/^([01]\d|2[0-3]):[0-5]\d$/);
+          expect(lessons).not.toContainEqual(free);
+        }
+      )
+    );
   });
 });
 

@@ -16,12 +16,17 @@ async function lessonOf(db: Database, { put }: Writer, player: Player, now: Date
   return id;
 }
 
-/** The newest result of a check today with this set-up. */
-async function todays(db: Database, playerId: string, checkId: string, setupId: string | null, day: IsoDay) {
+/**
+ * The result that a tap is about: the one that is shown, by its id; the newest of the day where none was, or where it
+ * was taken back meanwhile.
+ */
+async function meant(db: Database, playerId: string, checkId: string, shownId: string | null, day: IsoDay) {
+  const shown = shownId === null ? undefined : await db.checks.get(shownId);
+  if (shown) return shown;
   const results = await db.checks
     .where('[playerId+checkId]')
     .equals([playerId, checkId])
-    .filter((result) => result.day === day && result.setupId === setupId)
+    .filter((result) => result.day === day)
     .toArray();
   return newestFirst(results)[0];
 }
@@ -29,6 +34,8 @@ async function todays(db: Database, playerId: string, checkId: string, setupId: 
 /**
  * Records what was seen at a check. A second rating on the same day with the same set-up replaces the first,
  * since the teacher corrects herself; the journal still holds it. Times and counts are kept each.
+ *
+ * @param seen what was seen, with which set-up, and the id of the result that the screen shows
  */
 export const recordCheck = (
   db: Database,
@@ -38,15 +45,21 @@ export const recordCheck = (
     readonly outcome: CheckOutcome;
     readonly faults: readonly string[];
     readonly setupId: string | null;
+    readonly shown?: string | null;
   },
   now = new Date()
 ): Promise<void> =>
   commit(db, `Checked ${check.title.toLowerCase()}: ${player.name}`, async (writer) => {
     const day = dayOf(now);
-    const before = await todays(db, player.id, check.id, seen.setupId, day);
-    const replaces = seen.outcome.kind === 'rating' && before?.outcome.kind === 'rating';
+    const { shown = null, ...record } = seen;
+    const before = await meant(db, player.id, check.id, shown, day);
+    const replaces =
+      seen.outcome.kind === 'rating' &&
+      before?.outcome.kind === 'rating' &&
+      before.setupId === seen.setupId &&
+      before.day === day;
     await writer.put('checks', {
-      ...seen,
+      ...record,
       id: replaces ? before.id : newId(),
       playerId: player.id,
       checkId: check.id,
@@ -57,20 +70,22 @@ export const recordCheck = (
   });
 
 /**
- * Marks or unmarks a fault at the newest result of a check today; where there is none yet, the check counts as seen
- * and not yet there.
+ * Marks or unmarks a fault at the result that is shown; where there is none yet, the check counts as seen and not yet
+ * there.
+ *
+ * @param at the id of the result that the screen shows, and the set-up that a new one is about
  */
 export const toggleFault = (
   db: Database,
   player: Player,
   check: Check,
   fault: string,
-  setupId: string | null,
+  { shown, setupId }: { readonly shown: string | null; readonly setupId: string | null },
   now = new Date()
 ): Promise<void> =>
   commit(db, `Marked ${check.title.toLowerCase()}: ${player.name}`, async (writer) => {
     const day = dayOf(now);
-    const before = await todays(db, player.id, check.id, setupId, day);
+    const before = await meant(db, player.id, check.id, shown, day);
     const faults = before?.faults ?? [];
     const changed = faults.includes(fault) ? faults.filter((one) => one !== fault) : [...faults, fault];
     await writer.put('checks', {

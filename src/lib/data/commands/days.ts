@@ -8,6 +8,7 @@ import type { Database } from '../store/database';
 import { decideIn, type Decision } from './fits';
 import { newId } from '../store/ids';
 import { addReadingTo } from './measurements';
+import { knownPlayers } from '../questions/known-players';
 import { putNewPlayers } from './players';
 import type { DayState, Fit, FittingDay, Player, PlayerForm } from '../store/records';
 import { Refusal } from '../store/refusal';
@@ -16,11 +17,8 @@ import { clearTyped } from './typed';
 /** A player already known, or one to be added under an id. */
 export type QueueMember = { readonly playerId: string } | { readonly form: PlayerForm; readonly id: string };
 
-const nameKey = ({ name, family }: Pick<Player, 'name' | 'family'>) =>
-  `${family}\n${name.trim().toLowerCase()}`;
-
 /**
- * Players from a list as members of a queue: who is known by name and family already is not added again.
+ * Players from a list as members of a queue: who is known already is not added again.
  *
  * @param batch names the list, so that the same list twice adds nobody
  * @returns the members in the order of the list, each once
@@ -30,17 +28,17 @@ export function queueMembers(
   known: readonly Player[],
   batch = newId()
 ): readonly QueueMember[] {
-  const byName = new Map(
-    known.filter(({ archivedOn }) => archivedOn === null).map((player) => [nameKey(player), player.id])
+  const found = knownPlayers(
+    forms,
+    known.filter(({ archivedOn }) => archivedOn === null)
   );
   const seen = new Set<string>();
   return forms.flatMap((form, index): QueueMember[] => {
-    const key = nameKey(form);
-    const playerId = byName.get(key);
-    if (playerId === undefined) return [{ form, id: `${batch}-${index}` }];
-    if (seen.has(key)) return [];
-    seen.add(key);
-    return [{ playerId }];
+    const { player = null } = found[index] ?? {};
+    if (!player) return [{ form, id: `${batch}-${index}` }];
+    if (seen.has(player.id)) return [];
+    seen.add(player.id);
+    return [{ playerId: player.id }];
   });
 }
 
@@ -60,7 +58,7 @@ async function memberIds(
   return members.map((member) => ('form' in member ? member.id : member.playerId));
 }
 
-/** Puts somebody at the end of a queue, once; who is known by name and family is not added as a player again. */
+/** Puts somebody at the end of a queue, once; who is known already is not added as a player again. */
 export const joinQueue = (db: Database, dayId: string, form: PlayerForm, now = new Date()): Promise<void> =>
   commit(db, `Put ${form.name} in line`, async (writer) => {
     const day = await currentDay(db, dayId);

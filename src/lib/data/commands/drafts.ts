@@ -58,18 +58,25 @@ export async function setupDraft(db: Database, playerId: string, now = new Date(
  * Changes what was set by hand, as a step that can be undone.
  *
  * @param change how it follows from what is stored at that moment
+ * @param joins what is changed: changed again right away, as by a key that is held, it is one step
  */
 export const changeSetup = (
   db: Database,
   player: Player,
   label: string,
   change: (setup: Draft['setup']) => Draft['setup'],
-  now = new Date()
+  now = new Date(),
+  joins?: string
 ): Promise<void> =>
-  commit(db, `${label}: ${player.name}`, async ({ put }) => {
-    const draft = await setupDraft(db, player.id, now);
-    await put('drafts', { ...draft, setup: change(draft.setup), updatedAt: now.toISOString() });
-  });
+  commit(
+    db,
+    `${label}: ${player.name}`,
+    async ({ put }) => {
+      const draft = await setupDraft(db, player.id, now);
+      await put('drafts', { ...draft, setup: change(draft.setup), updatedAt: now.toISOString() });
+    },
+    joins === undefined ? {} : { joins: `${player.id} ${joins}` }
+  );
 
 /** Ends a fit: the draft goes, with what was typed and not entered; the records stay. */
 export const finishDraft = (db: Database, player: Player): Promise<void> =>

@@ -3,7 +3,7 @@ import { freshDatabase, givenDecision, givenPlayer, givenReadings } from '../tes
 import { dimensionsOf } from '$lib/core/instruments';
 import { NO_REST_ADJUSTMENTS, restStack, settle } from '$lib/core/setup';
 import { dayOf } from '$lib/core/time';
-import { addPlayer, addPlayers, editPlayer, EMPTY_PLAYER } from './players';
+import { addPlayer, editPlayer, EMPTY_PLAYER, importPlayers } from './players';
 import { answerCase, decidedOf, loadCase, sizingQuestion } from '../questions/case';
 import { undo } from '../journal/changes';
 import { changeDraft, changeSetup, finishDraft, getDraft } from './drafts';
@@ -254,7 +254,7 @@ describe('a draft', () => {
 it('a player and a list of players sent twice come in once', async () => {
   const db = freshDatabase();
   const forms = ['A', 'B', 'C'].map((name) => ({ ...EMPTY_PLAYER, name, group: 'Owls' }));
-  await Promise.all([addPlayers(db, forms, 'list'), addPlayers(db, forms, 'list')]);
+  await Promise.all([importPlayers(db, forms, 'skip', 'list'), importPlayers(db, forms, 'skip', 'list')]);
   expect(await db.players.count()).toBe(3);
   expect(await db.groups.count()).toBe(1);
   await Promise.all([

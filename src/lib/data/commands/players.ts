@@ -1,6 +1,7 @@
 import { commit, type Writer } from '../journal/changes';
 import type { Database } from '../store/database';
 import { joinGroups, leaveGroup } from './groups';
+import { knownPlayers } from '../questions/known-players';
 import { newId } from '../store/ids';
 import type { Player, PlayerForm } from '../store/records';
 import { playerGone } from '../store/refusal';
@@ -63,25 +64,66 @@ export const addPlayer = (db: Database, form: PlayerForm, id = newId(), now = ne
     return id;
   });
 
+/** What becomes of players of a list who are known already: they stay as they are, or take over what the list says. */
+export type KnownHow = 'skip' | 'update';
+
+/** What a list brought. */
+export interface Imported {
+  readonly added: number;
+  readonly updated: number;
+}
+
+/** What a list says of a player, over what is known; what it leaves empty stays. */
+function updated(
+  player: Player,
+  { group: _group, groupId: _id, ...form }: PlayerForm,
+  groupId: string | null
+): Player {
+  return {
+    ...player,
+    ...form,
+    name: player.name,
+    birthMonth: form.birthMonth ?? player.birthMonth,
+    curve: form.curve ?? player.curve,
+    notes: form.notes === '' ? player.notes : form.notes,
+    photosAllowed: player.photosAllowed,
+    groupId: groupId ?? player.groupId
+  };
+}
+
 /**
- * Adds many players as one step.
+ * Brings in a list of players as one step. Who is known already is not added again, and who stands twice in the list
+ * comes once.
  *
- * @param batch names this list, made when it was read: the same list twice adds nobody
+ * @param batch names this list, made when it was read
  */
-export const addPlayers = (
+export const importPlayers = (
   db: Database,
   forms: readonly PlayerForm[],
+  how: KnownHow,
   batch = newId(),
   now = new Date()
-): Promise<void> =>
-  commit(db, `Imported ${forms.length} players`, (writer) =>
-    putNewPlayers(
+): Promise<Imported> =>
+  commit(db, `Imported ${forms.length} players`, async (writer) => {
+    const found = knownPlayers(forms, await db.players.toArray());
+    const all = forms.map((form, index) => ({ form, id: `${batch}-${index}`, ...found[index] }));
+    const coming = all.filter(({ player, sameAs }) => !player && sameAs === null);
+    await putNewPlayers(db, writer, coming, now);
+    if (how === 'skip') return { added: coming.length, updated: 0 };
+    // Where a list names one twice, the last word counts.
+    const known = [
+      ...new Map(all.flatMap(({ form, player }) => (player ? [[player.id, { form, player }]] : []))).values()
+    ];
+    const groupIds = await joinGroups(
       db,
       writer,
-      forms.map((form, index) => ({ id: `${batch}-${index}`, form })),
-      now
-    )
-  );
+      known.map(({ form }) => form)
+    );
+    const changed = known.map(({ form, player }, index) => updated(player, form, groupIds[index] ?? null));
+    await writer.putAll('players', changed);
+    for (const { player } of known) await leaveGroup(db, writer, player);
+    return { added: coming.length, updated: changed.length };
+  });
 
 /** Changes what a teacher entered about a player. */
 export const editPlayer = (

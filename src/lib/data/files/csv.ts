@@ -2,9 +2,10 @@ import Papa from 'papaparse';
 
 const BYTE_ORDER_MARK = '\ufeff';
 
-// A spreadsheet would take such a value for a formula; an apostrophe in front makes it a text again.
-const FORMULA = /^[=+\-@\t\r]/;
-const GUARDED = /^'+[=+\-@\t\r]/;
+// A spreadsheet would take such a value for a formula, also behind what it may take for the end of a cell; an
+// apostrophe in front makes it a text again.
+const FORMULA = /^[\s;,]*[=+\-@]|^[\t\r]/;
+const GUARDED = /^'+([\s;,]*[=+\-@]|[\t\r])/;
 const harmless = (text: string) => (FORMULA.test(text) || GUARDED.test(text) ? `'${text}` : text);
 
 /** A value as it was before it was made harmless for spreadsheets. */

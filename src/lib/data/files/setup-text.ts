@@ -48,6 +48,9 @@ export function textOfSetup({ family, size, day, kind, choices, settings }: Setu
     .trim();
 }
 
+/** A number as it is written; an empty one would pass for nought. */
+const NUMBER = /^-?\d+(\.\d+)?$/;
+
 /** A set-up that came as text: what it is for, and everything in it as copied values. */
 export interface SetupRead {
   readonly family: Family;
@@ -79,8 +82,9 @@ export function setupFromText(text: string): SetupRead {
   if (more.length > 0) throw new NotASetup('There is more in the text than a set-up has.');
   const kind = SETUP_KIND_OF[family];
   const ids: readonly SettingId[] = SETTING_IDS[kind];
-  const values = numbers.split(',').map(Number);
-  if (numbers === '' || values.length !== ids.length || !values.every(Number.isFinite))
+  const parts = numbers.split(',');
+  const values = parts.map(Number);
+  if (values.length !== ids.length || !parts.every((one) => NUMBER.test(one)))
     throw new NotASetup('A value of the set-up is missing or no number: was the text cut?');
   const kept = marksOf(marks);
   const chosen = ways.split(',');

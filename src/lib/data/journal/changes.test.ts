@@ -58,7 +58,7 @@ describe('changes', () => {
         await put('players', { ...player, name: 'half written' });
         throw new Error('power cut');
       })
-    ).rejects.toThrow('Not saved');
+    ).rejects.toThrow('power cut');
     expect(await contents(db)).toEqual(before);
     expect((await lastDone(db))?.label).toBe('Added Tilly Test');
   });

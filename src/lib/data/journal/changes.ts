@@ -138,7 +138,12 @@ export interface CommitOptions {
   readonly now?: Date;
   /** The file that is merged with it. */
   readonly base?: string;
+  /** What is done under the same name within a second belongs to the same step. */
+  readonly joins?: string;
 }
+
+/** So soon after it a change under the same name still belongs to the step, ms. */
+const JOINS_FOR_MS = 1000;
 
 /**
  * Carries out one change. Every write and its inverse go into the database in the same transaction, so a
@@ -154,7 +159,7 @@ export async function commit<T = void>(
   db: Database,
   label: string,
   write: (writer: Writer) => Promise<T> | T,
-  { now = new Date(), base }: CommitOptions = {}
+  { now = new Date(), base, joins }: CommitOptions = {}
 ): Promise<T> {
   const { result, operations } = await saving(label, async () => {
     // A running transaction does not wait for anything but the database.
@@ -164,13 +169,16 @@ export async function commit<T = void>(
       const result = await write(writerOf(replace, problemWith));
       await passGate(db, operations, replace, { day: dayOf(now), at: new Date().toISOString() });
       if (operations.length === 0) return { result, operations };
+      const before = joins === undefined ? undefined : await goesOn(db, joins);
       const [seq] = await Promise.all([
         keepStep(db, {
+          ...(before?.seq === undefined ? {} : { seq: before.seq }),
           at: new Date().toISOString(),
           label,
           undone: 0,
-          operations,
-          ...(base === undefined ? {} : { base })
+          operations: before ? joined(before.operations, operations) : operations,
+          ...(base === undefined ? {} : { base }),
+          ...(joins === undefined ? {} : { joins })
         }),
         dropSteps(db, await db.changes.where('undone').equals(1).primaryKeys()),
         forgetWhatRestsOn(db, operations)
@@ -185,6 +193,25 @@ export async function commit<T = void>(
   });
   tell(operations);
   return result;
+}
+
+/** The newest step, where what is done under a name right now belongs to it. */
+async function goesOn(db: Database, joins: string): Promise<Change | undefined> {
+  const newest = await db.changes.orderBy('seq').last();
+  return newest?.joins === joins && newest.undone === 0 && Date.now() - Date.parse(newest.at) < JOINS_FOR_MS
+    ? newest
+    : undefined;
+}
+
+/** Two accounts of what was done as one: a record goes from where it was first to where it is last. */
+function joined(first: readonly Operation[], then: readonly Operation[]): readonly Operation[] {
+  const all = new Map<string, Operation>();
+  for (const one of [...first, ...then]) {
+    const place = `${one.table} ${one.key}`;
+    const known = all.get(place);
+    all.set(place, known ? { ...known, after: one.after } : one);
+  }
+  return [...all.values()];
 }
 
 /** Keeps a step; what a large one did stands apart, so that whoever asks for its name need not read it. */

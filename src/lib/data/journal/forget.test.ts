@@ -7,7 +7,7 @@ import { loadDemo } from '../demo/demo';
 import { deletedFor, forget, UNDO_DELETION_MS } from './forget';
 import { keepText } from '../commands/typed';
 import { notePain } from '../commands/pains';
-import { addPlayers, deletePlayer, EMPTY_PLAYER, removeDemo } from '../commands/players';
+import { deletePlayer, EMPTY_PLAYER, importPlayers, removeDemo } from '../commands/players';
 import { writeBackup } from '../files/backup';
 
 const NOW = new Date('2026-11-24T09:00:00');
@@ -67,10 +67,10 @@ describe('a deleted player', () => {
 
   it('goes out of a list that came in with others; they stay undoable', async () => {
     const db = freshDatabase();
-    await addPlayers(
+    await importPlayers(
       db,
       ['Ann', 'Zed'].map((name) => ({ ...EMPTY_PLAYER, name })),
-      'list'
+      'skip'
     );
     const zed = (await db.players.toArray()).find(({ name }) => name === 'Zed');
     if (!zed) throw new Error('nobody came in');

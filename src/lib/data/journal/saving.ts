@@ -4,10 +4,19 @@ import { NotSaved, reportSave, type SaveProblem } from './save-state';
 /** Writes that have begun and not ended; everything is saved when there are none. */
 let underWay = 0;
 
+/** Names of errors by which the browser's storage, or the library over it, says that it did not take something. */
+const OF_STORAGE =
+  /^(Quota|Abort|InvalidState|Unknown|Version|DatabaseClosed|OpenFailed|Timeout|TransactionInactive|NotFound|ReadOnly|MissingAPI|InvalidAccess|NoAvailableData|PrematureCommit|UnknownError)/;
+
+const isOfStorage = (error: unknown): boolean =>
+  error instanceof Error &&
+  (OF_STORAGE.test(error.name) || ('inner' in error && error.inner !== error && isOfStorage(error.inner)));
+
 /**
  * Runs a write and tells everybody what became of it.
  *
- * @throws Refusal as it came; NotSaved for whatever the storage did not take
+ * @throws Refusal as it came; NotSaved for what the storage did not take; anything else as it came, for it is a fault
+ *   of the program
  */
 export async function saving<T>(label: string, work: () => PromiseLike<T>): Promise<T> {
   underWay++;
@@ -19,6 +28,10 @@ export async function saving<T>(label: string, work: () => PromiseLike<T>): Prom
   } catch (error) {
     if (error instanceof Refusal) {
       if (underWay === 1) reportSave({ kind: 'idle' });
+      throw error;
+    }
+    if (!isOfStorage(error)) {
+      reportSave({ kind: 'failed', problem: 'unknown', label });
       throw error;
     }
     const problem = problemOf(error);

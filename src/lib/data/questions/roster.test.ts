@@ -190,19 +190,19 @@ describe('checks', () => {
     const db = freshDatabase();
     const player = await givenPlayer(db);
     await recordCheck(db, player, timed, { ...seen, outcome: { kind: 'seconds', seconds: 3 } });
-    await toggleFault(db, player, timed, 'cannot', null);
-    await toggleFault(db, player, timed, 'other', null);
+    await toggleFault(db, player, timed, 'cannot', { shown: null, setupId: null });
+    await toggleFault(db, player, timed, 'other', { shown: null, setupId: null });
     expect(await db.checks.toArray()).toMatchObject([
       { outcome: { kind: 'seconds', seconds: 3 }, faults: ['cannot', 'other'] }
     ]);
-    await toggleFault(db, player, timed, 'cannot', null);
+    await toggleFault(db, player, timed, 'cannot', { shown: null, setupId: null });
     expect((await db.checks.toArray())[0]?.faults).toEqual(['other']);
   });
 
   it('seen amiss before they were rated count as not yet there', async () => {
     const db = freshDatabase();
     const player = await givenPlayer(db);
-    await toggleFault(db, player, check, 'body-bends', null);
+    await toggleFault(db, player, check, 'body-bends', { shown: null, setupId: null });
     expect(await db.checks.toArray()).toMatchObject([
       { outcome: { kind: 'rating', rating: 'not-yet' }, faults: ['body-bends'] }
     ]);

@@ -16,6 +16,8 @@ export interface ChangeHead {
   readonly label: string;
   /** 1 once undone, until it is redone or overtaken. */
   readonly undone: 0 | 1;
+  /** What goes on under this name right after it is the same step: a key that is held, a slider that is dragged. */
+  readonly joins?: string;
   /** The file that was merged with it: while it is undone, what that file held is not known. */
   readonly base?: string;
 }

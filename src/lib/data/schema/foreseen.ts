@@ -11,6 +11,8 @@ export interface Foreseen {
   readonly foresight: Foresight | null;
   /** When the set-up in use is to be looked at again; null without one. */
   readonly setup?: SetupReview | null;
+  /** When a claim was laid or last kept up; one that nobody keeps up any more is swept away. */
+  readonly at?: string;
   /** A claim of one who works players out right now: those who were changed since it read them. */
   readonly changed?: readonly string[];
 }

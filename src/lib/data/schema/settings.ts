@@ -103,6 +103,8 @@ export const settingsSchema = exactly(
     checkOrder: array().of(id().required()).max(400).optional(),
     /** Causes of a fault in the library's order, not weighed by what is on record. */
     causesAsListed: boolean().optional(),
+    /** Single letters are no shortcuts in a lesson. */
+    noLetterKeys: boolean().optional(),
     /** The teacher's own rests, to choose from; none where absent. */
     rests: array().of(ownRest.required()).max(MOST_OWN_RESTS).optional(),
     /** The A that is tuned to, Hz; the usual one where absent. */

@@ -44,8 +44,13 @@
   const looks = $derived(bench.setup.looks);
   const stopped = $derived(bench.pains.length > 0);
   const noting = new Action();
-  /** What followed from the newest look. */
-  let last = $state.raw<{ readonly seen: string; readonly step: Step } | null>(null);
+  /** What followed from a look of this page, by its id: the record keeps what was changed, not why. */
+  let followed = $state.raw<{ readonly id: string; readonly step: Step } | null>(null);
+  /** The newest look on record, and what followed from it; a look that was undone says nothing any more. */
+  const last = $derived.by(() => {
+    const newest = looks.at(-1);
+    return newest && followed?.id === newest.id ? { seen: newest.seen, step: followed.step } : null;
+  });
   let missed = $state('');
   let answer: HTMLElement | undefined = $state();
   let pictures: HTMLElement | undefined = $state();
@@ -77,18 +82,18 @@
     const step = inNotches(stepAfter(kind, seen, looks, values, exactFor(seen), mending));
     const mends = seen === HOLDS ? null : seenAtLook(seen).mends;
     const setting = step.kind === 'hint' ? null : (step.setting ?? (mends && mending(mends.setting)));
-    const noted = await noting.run(() =>
-      noteLook(db, player, {
+    const noted = await noting.run(async () => {
+      const look = await noteLook(db, player, {
         kind,
         seen,
         step,
         at: setting === null ? null : { setting, value: values[setting] ?? 0 },
         base: bench.setup.adjustments(kind),
         after: looks.length
-      })
-    );
+      });
+      if (look) followed = { id: look.id, step };
+    });
     if (!noted) return;
-    last = { seen, step };
     missed = '';
     at = null;
     await tick();

@@ -73,7 +73,7 @@
       <div class="school">
         <LimitChoice
           rule={bench.settings.rule}
-          onrule={(rule) => attempt(() => changeSettings(db, 'Changed the sizing school', { rule }))}
+          onrule={(rule) => attempt(() => changeSettings(db, 'Changed the sizing school', { rule }, 'rule'))}
         />
       </div>
     {/if}

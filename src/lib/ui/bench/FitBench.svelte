@@ -85,7 +85,10 @@
   const toMend = () => place?.querySelector<HTMLElement>('[data-mend] [data-seen]');
 
   onMount(() => {
-    if (toMend()) focusSoon(toMend);
+    // A link may lead to a part of the bench.
+    const asked = STEPS.find(({ id }) => location.hash === `#${id}`);
+    if (asked && !toMend()) setTimeout(() => void goTo(asked.id), 0);
+    else if (toMend()) focusSoon(toMend);
     else if (nextStep === 'measure' || nextStep === 'decide' || nextStep === 'try')
       focusSoon(() => fieldOf(firstWaiting() ?? 'height'));
     else setTimeout(() => void goTo(nextStep), 0);

@@ -46,7 +46,8 @@
     rests: readonly OwnRest[];
     onchange: (
       label: string,
-      patch: (before: RestAdjustments) => Partial<RestAdjustments>
+      patch: (before: RestAdjustments) => Partial<RestAdjustments>,
+      joins?: SettingId
     ) => Promise<boolean>;
     onadjust: (id: SettingId, value: number | undefined) => Promise<boolean>;
   } = $props();
@@ -98,7 +99,7 @@
     min={TILT_RANGE_DEG[0]}
     max={TILT_RANGE_DEG[1]}
     label={(tiltDeg) => `Tilt of the strings: ${tiltDeg}°${hasFeet ? `, ${ends}` : ''}`}
-    onmove={(tilt) => onchange('Changed the tilt', (before) => withOwn(before, 'tilt', tilt))}
+    onmove={(tilt) => onchange('Changed the tilt', (before) => withOwn(before, 'tilt', tilt), 'tilt')}
   />
   <OwnRests {rest} {rests} {unit} {onchange} />
 </div>

@@ -48,13 +48,24 @@
   /** Changes the adjustments as they are stored at that moment. */
   const changeAs =
     <Kind extends SetupKind>(kind: Kind) =>
-    (label: string, patch: (before: AdjustmentsOf<Kind>) => Partial<AdjustmentsOf<Kind>>): Promise<boolean> =>
+    (
+      label: string,
+      patch: (before: AdjustmentsOf<Kind>) => Partial<AdjustmentsOf<Kind>>,
+      joins?: SettingId
+    ): Promise<boolean> =>
       attempt(() =>
-        changeSetup(db, player, label, (setup) => {
-          const before =
-            setup?.kind === kind ? (setup as AdjustmentsOf<Kind>) : bench.setup.adjustments(kind);
-          return { ...before, ...patch(before) } as Draft['setup'];
-        })
+        changeSetup(
+          db,
+          player,
+          label,
+          (setup) => {
+            const before =
+              setup?.kind === kind ? (setup as AdjustmentsOf<Kind>) : bench.setup.adjustments(kind);
+            return { ...before, ...patch(before) } as Draft['setup'];
+          },
+          new Date(),
+          joins
+        )
       );
 
   /** A pin with notches goes from one to the next; one that is typed, to the nearest. */
@@ -69,8 +80,10 @@
 
   const adjust = (id: SettingId, value: number | undefined, origin?: OwnOrigin): Promise<boolean> =>
     laid
-      ? changeAs(laid.kind)(`Adjusted ${bench.setup.nameOf(id).toLowerCase()}`, (before) =>
-          withOwn(before, id, asItGoes(id, value, origin), origin)
+      ? changeAs(laid.kind)(
+          `Adjusted ${bench.setup.nameOf(id).toLowerCase()}`,
+          (before) => withOwn(before, id, asItGoes(id, value, origin), origin),
+          id
         )
       : Promise.resolve(false);
 

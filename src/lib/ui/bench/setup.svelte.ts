@@ -24,7 +24,6 @@ import {
   type AdjustmentsOf,
   type Arrangement,
   type ArrangementOf,
-  type KeptLook,
   type RestStack,
   type SeatedPlan,
   type SettingId,
@@ -33,7 +32,7 @@ import {
   type StandingPlan,
   SETUP_CHOICES
 } from '$lib/core/setup';
-import { isOfThisFit, setupReviewOf, type Fit, type Setup, type SetupToKeep } from '$lib/data';
+import { isOfThisFit, setupReviewOf, type Fit, type Look, type Setup, type SetupToKeep } from '$lib/data';
 import { SETTING_WORDS, settingWords } from '$lib/words/setup';
 import type { Bench } from './bench.svelte';
 
@@ -226,7 +225,7 @@ export class SetupBench {
   });
 
   /** The looks of this fit's set-up, oldest first. */
-  readonly looks: readonly KeptLook[] = $derived.by(() =>
+  readonly looks: readonly Look[] = $derived.by(() =>
     this.#bench.looks.filter((look) => {
       const { of } = this.#bench;
       return look.kind === this.kind && look.setupId === null && of !== null && isOfThisFit(of, look);

@@ -211,9 +211,14 @@ export class ClassRoom {
   async rate({ player, check, result, hurts }: Sitter, outcome: CheckOutcome): Promise<void> {
     if (!check || hurts) return;
     const faults = outcome.kind === 'rating' && outcome.rating === 'secure' ? [] : (result?.faults ?? []);
-    await attempt(() => recordCheck(db, player, check, { outcome, faults, setupId: null }));
+    await attempt(() =>
+      recordCheck(db, player, check, { outcome, faults, setupId: null, shown: result?.id ?? null })
+    );
   }
-  async toggle({ player, check, hurts }: Sitter, fault: string): Promise<void> {
-    if (check && !hurts) await attempt(() => toggleFault(db, player, check, fault, null));
+  async toggle({ player, check, result, hurts }: Sitter, fault: string): Promise<void> {
+    if (check && !hurts)
+      await attempt(() =>
+        toggleFault(db, player, check, fault, { shown: result?.id ?? null, setupId: null })
+      );
   }
 }

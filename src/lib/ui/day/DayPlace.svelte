@@ -1,6 +1,5 @@
 <script lang="ts">
   import { tick } from 'svelte';
-  import { tinykeys } from 'tinykeys';
   import { LINE_ORDER, type MeasurementId } from '$lib/core/body';
   import { db, dropReading, groupOf, type DayState } from '$lib/data';
   import { passInQueue, readInQueue, setDayState, type DayMember } from '$lib/data/commands/days';
@@ -9,6 +8,7 @@
   import PainNotes from '$lib/ui/PainNotes.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import Part from '$lib/ui/shell/Part.svelte';
+  import { shortcuts } from '$lib/ui/shortcuts';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { ageText } from '$lib/words/dates';
   import { MEASUREMENT_WORDS } from '$lib/words/measurements';
@@ -114,11 +114,11 @@
     if (!event.repeat) act();
   };
   $effect(() =>
-    tinykeys(window, {
-      'Alt+KeyB': once(back),
-      'Alt+KeyS': once(() => void leaveAs('skipped')),
-      'Alt+KeyA': once(() => void leaveAs('absent')),
-      'Alt+KeyT': once(() => void leaveAs('trial'))
+    shortcuts(window, {
+      'Alt+b': once(back),
+      'Alt+s': once(() => void leaveAs('skipped')),
+      'Alt+a': once(() => void leaveAs('absent')),
+      'Alt+t': once(() => void leaveAs('trial'))
     })
   );
 </script>

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { addPlayers, db, groupNames, type PlayerForm } from '$lib/data';
+  import { db, groupNames, type PlayerForm } from '$lib/data';
+  import { importPlayers, type KnownHow } from '$lib/data/commands/players';
   import { download } from '$lib/ui/download';
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
@@ -20,10 +21,25 @@
     });
   }
 
-  async function addAll(players: readonly PlayerForm[], list: string): Promise<boolean> {
-    const added = await attempt(() => addPlayers(db, players, list));
-    if (added) status.say(`${players.length} players are in. Undo takes them out again.`);
-    return added;
+  const people = (count: number) => `${count} ${count === 1 ? 'player' : 'players'}`;
+
+  async function addAll(players: readonly PlayerForm[], list: string, known: KnownHow): Promise<boolean> {
+    return attempt(async () => {
+      const { added, updated } = await importPlayers(db, players, known, list);
+      const said = [
+        added > 0 || updated === 0 ? `${people(added)} ${added === 1 ? 'is' : 'are'} in` : '',
+        updated > 0 ? `${people(updated)} took over what the list says` : ''
+      ].filter((part) => part !== '');
+      status.say(`${said.join(', ')}. Undo takes it back.`);
+    });
+  }
+  function actionText(count: number, known: number, how: KnownHow): string {
+    const [fresh, changed] = [count - known, how === 'update' ? known : 0];
+    const parts = [
+      fresh > 0 || changed === 0 ? `Add ${people(fresh)}` : '',
+      changed > 0 ? `${fresh > 0 ? 'change' : 'Change'} ${people(changed)}` : ''
+    ];
+    return parts.filter((part) => part !== '').join(', ');
   }
 </script>
 
@@ -45,11 +61,7 @@
     <p class="row">
       <button type="button" class="btn act" onclick={savePlayers}>Save players as CSV</button>
     </p>
-    <PlayerImport
-      label="Bring players in from CSV…"
-      action={(count) => `Add ${count} ${count === 1 ? 'player' : 'players'}`}
-      onplayers={addAll}
-    />
+    <PlayerImport label="Bring players in from CSV…" action={actionText} updates onplayers={addAll} />
   </FilePart>
 </div>
 

@@ -1,6 +1,8 @@
 <script lang="ts">
   import { FAMILIES, type Family } from '$lib/core/instruments';
-  import { newId, type PlayerForm } from '$lib/data';
+  import { db, newId, type Player, type PlayerForm } from '$lib/data';
+  import type { KnownHow } from '$lib/data/commands/players';
+  import { knownPlayers } from '$lib/data/questions/known-players';
   import { Action } from '$lib/ui/action.svelte';
   import type { CsvTable } from '$lib/data/files/csv';
   import type { ColumnMatch, PlayerColumn, PlayersOfTable } from '$lib/data/files/players-csv';
@@ -15,13 +17,16 @@
   let {
     label,
     action,
+    updates = false,
     onplayers
   }: {
     label: string;
-    /** What the button says for so many players. */
-    action: (count: number) => string;
+    /** What the button says for so many players, and for so many of them who are known. */
+    action: (count: number, known: number, how: KnownHow) => string;
     /** Takes the players of a list, which has a name of its own; resolves to whether they were taken. */
-    onplayers: (players: readonly PlayerForm[], list: string) => Promise<boolean>;
+    onplayers: (players: readonly PlayerForm[], list: string, known: KnownHow) => Promise<boolean>;
+    /** Whether what is known can take over what the list says. */
+    updates?: boolean;
   } = $props();
 
   const PREVIEW_ROWS = 8;
@@ -34,12 +39,23 @@
   let usualFamily = $state<Family>('violin');
   let problem = $state('');
 
+  /** Who is here when the list is read. */
+  let here = $state.raw<readonly Player[]>([]);
+  let how = $state<KnownHow>('skip');
+
   const read: PlayersOfTable | null = $derived(
     reader && table && match.includes('name') ? reader.playersOf(table, match, usualFamily) : null
   );
 
+  const found = $derived(read ? knownPlayers(read.players, here) : []);
+  const known = $derived(found.filter(({ player }) => player !== null).length);
+  const doubled = $derived(found.filter(({ player, sameAs }) => player === null && sameAs !== null).length);
+  const MOST_NAMES = 6;
+  const knownNames = $derived(found.flatMap(({ player }) => player?.name ?? []).slice(0, MOST_NAMES));
+
   function startAnew() {
     table = null;
+    how = 'skip';
     problem = '';
   }
 
@@ -56,6 +72,7 @@
       return;
     }
     list = newId();
+    here = await db.players.toArray();
     match = players.matchColumns(result.table.headings);
     table = result.table;
   }
@@ -70,7 +87,7 @@
 
   const take = () =>
     taking.run(async () => {
-      if (read && (await onplayers(read.players, list))) startAnew();
+      if (read && (await onplayers(read.players, list, how))) startAnew();
     });
 </script>
 
@@ -159,6 +176,25 @@
         {#if read.players.length > PREVIEW_ROWS}<p class="soft">
             And {read.players.length - PREVIEW_ROWS} more.
           </p>{/if}
+        {#if known > 0}
+          <p role="note" data-known={known}>
+            <b>{known} {known === 1 ? 'is' : 'are'} here already</b>, by name and birth month: {knownNames.join(
+              ', '
+            )}{known > MOST_NAMES ? ` and ${known - MOST_NAMES} more` : ''}. Nobody comes in twice.
+          </p>
+          {#if updates}
+            <Choice
+              label="Who is here already"
+              value={how}
+              options={[
+                { value: 'skip', text: 'stays as it is' },
+                { value: 'update', text: 'takes over what the list says' }
+              ]}
+              onpick={(value) => (how = value)}
+            />
+          {/if}
+        {/if}
+        {#if doubled > 0}<p class="soft">{doubled} stand twice in the list and come once.</p>{/if}
       {/if}
       <p class="row">
         {#if read.players.length > 0}
@@ -167,7 +203,7 @@
             class="btn {read.problems.length > 0 ? 'act' : 'act-next'}"
             disabled={taking.busy}
             onclick={take}
-            >{action(read.players.length)}{read.problems.length > 0
+            >{action(read.players.length - doubled, known, how)}{read.problems.length > 0
               ? `, leave out ${read.problems.length} ${read.problems.length === 1 ? 'row' : 'rows'}`
               : ''}</button
           >

@@ -1,10 +1,10 @@
 <script lang="ts">
-  import { tinykeys } from 'tinykeys';
   import { faultsShown, type Rating } from '$lib/core/checks';
   import { db, notePain, type Player } from '$lib/data';
   import { Action } from '$lib/ui/action.svelte';
   import { focusSoon } from '$lib/ui/focus';
   import PainNotes from '$lib/ui/PainNotes.svelte';
+  import { shortcuts } from '$lib/ui/shortcuts';
   import { TypedTexts } from '$lib/ui/typed.svelte';
   import { TOUCH_CAUTION } from '$lib/words/checks';
   import type { Lesson } from './lesson.svelte';
@@ -58,32 +58,36 @@
     if (current?.result === 'yes-no' && !lesson.ended && !stopped)
       void lesson.rate(current, { kind: 'yes-no', yes });
   };
+  /** Single letters, which can be switched off: whoever speaks to the device would type them. */
+  const letterKeys = {
+    ...Object.fromEntries(
+      Object.entries(RATING_KEYS).map(([rating, key]) => [key, free(rateBy(rating as Rating))])
+    ),
+    y: free(answer(true)),
+    x: free(answer(false)),
+    ...Object.fromEntries(
+      FAULT_KEYS.map((key, i) => [
+        key,
+        free(() => {
+          const fault = current && faultsShown(current, player.family)[i];
+          if (current && fault && !lesson.ended && !stopped) void lesson.toggle(current, fault.id);
+        })
+      ])
+    ),
+    e: free(() => (lesson.ended = true)),
+    p: free(() => void stopForPain())
+  };
   $effect(() =>
-    tinykeys(window, {
+    shortcuts(window, {
       ...Object.fromEntries(
         Array.from({ length: 9 }, (_, i) => [String(i + 1), free(() => lesson.goTo(lesson.looks[i]))])
       ),
-      ...Object.fromEntries(
-        Object.entries(RATING_KEYS).map(([rating, key]) => [key, free(rateBy(rating as Rating))])
-      ),
-      y: free(answer(true)),
-      x: free(answer(false)),
-      ...Object.fromEntries(
-        FAULT_KEYS.map((key, i) => [
-          key,
-          free(() => {
-            const fault = current && faultsShown(current, player.family)[i];
-            if (current && fault && !lesson.ended && !stopped) void lesson.toggle(current, fault.id);
-          })
-        ])
-      ),
-      e: free(() => (lesson.ended = true)),
-      p: free(() => void stopForPain())
+      ...(lesson.settings.noLetterKeys ? {} : letterKeys)
     })
   );
 </script>
 
-<div class="lesson" data-lesson bind:this={place}>
+<div class="lesson" class:no-letters={lesson.settings.noLetterKeys} data-lesson bind:this={place}>
   <LessonHead {lesson} {player} />
   <PainNotes {player} pains={lesson.pains} {typed} />
   <WalkBar {lesson} {player} />
@@ -105,7 +109,7 @@
   {/if}
 </div>
 
-<footer class="foot no-print">
+<footer class="foot no-print" class:no-letters={lesson.settings.noLetterKeys}>
   <p class="soft">
     {seenCount} of {lesson.looks.length} seen. {TOUCH_CAUTION}
   </p>
@@ -133,6 +137,9 @@
     display: grid;
     grid-template-columns: minmax(0, 1fr);
     gap: 0.6rem;
+  }
+  .no-letters :global(.key) {
+    display: none;
   }
   .desk {
     display: grid;

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { DRILLS, drillNamed, strengthOf, type Cause, type Check, type Fault } from '$lib/core/checks';
-  import { daysLater } from '$lib/core/time';
+  import { daysBetween, daysLater } from '$lib/core/time';
   import { db, setPractice, type Player, type Practice } from '$lib/data';
   import type { NewRemedy } from '$lib/data/commands/begin-remedy';
   import { MOST_POINTS, REMEDY_LENGTH } from '$lib/data/schema/check';
@@ -42,8 +42,10 @@
   const marked = $derived(faults.length > 0 ? faults : (picked?.check.faults.slice(0, 1) ?? []));
 
   const LOOK_AGAIN = [7, 14, 28] as const;
-  let inDays = $state<number>(7);
-  const nextLook = $derived(daysLater(lesson.today, inDays));
+  /** What was picked while nothing is set for home yet; from then on the record says it. */
+  let wanted = $state<number>(7);
+  const nextLook = $derived(lesson.lessonToday?.nextLook ?? daysLater(lesson.today, wanted));
+  const inDays = $derived(daysBetween(lesson.today, nextLook));
   const keeping = new Action();
 
   const noteOf = (check: Check, fault: Fault, cause: Cause): Practice => ({
@@ -54,9 +56,9 @@
     dose: DRILLS[cause.drill ?? check.drill].dose
   });
 
-  const put = (practice: readonly Practice[], begun: NewRemedy | null = null) =>
+  const put = (practice: readonly Practice[], begun: NewRemedy | null = null, on = nextLook) =>
     keeping.run(() =>
-      setPractice(db, player, { category: lesson.category ?? 'hold', practice, nextLook, begun })
+      setPractice(db, player, { category: lesson.category ?? 'hold', practice, nextLook: on, begun })
     );
 
   /** A point for home; a second one for the same check takes its place. */
@@ -145,8 +147,9 @@
           type="button"
           aria-pressed={inDays === days}
           onclick={() => {
-            inDays = days;
-            if (kept.length > 0) void put(kept);
+            wanted = days;
+            if (lesson.lessonToday?.nextLook !== undefined)
+              void put(kept, null, daysLater(lesson.today, days));
           }}>{days / 7} {days === 7 ? 'week' : 'weeks'}</button
         >
       {/each}

@@ -247,10 +247,15 @@ export class Lesson {
     const next = goOn ? this.#after(check) : check;
     // The next look is in hand at once; what could not be kept comes back.
     if (next) this.#at = next.id;
-    const done = await attempt(() => recordCheck(db, player, check, { outcome, faults, setupId }));
+    const done = await attempt(() =>
+      recordCheck(db, player, check, { outcome, faults, setupId, shown: this.#shown(check) })
+    );
     if (!done) this.goTo(check);
     else if (!next) this.ended = true;
   }
+
+  /** The result of a check that is on the screen. */
+  #shown = ({ id }: Check): string | null => this.seen[id]?.id ?? null;
 
   /** The next look that is open; null after the last. */
   #after(from: Check): Check | null {
@@ -264,6 +269,8 @@ export class Lesson {
     // What is marked stays in hand until it is rated.
     this.#at = check.id;
     if (player && this.pains.length === 0)
-      await attempt(() => toggleFault(db, player, check, fault, this.setup?.id ?? null));
+      await attempt(() =>
+        toggleFault(db, player, check, fault, { shown: this.#shown(check), setupId: this.setup?.id ?? null })
+      );
   }
 }

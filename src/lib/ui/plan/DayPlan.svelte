@@ -38,7 +38,7 @@
 {#if plan.ready && rows.length > 0}
   <section aria-labelledby="comes" data-day-plan>
     <h2 id="comes">Who comes</h2>
-    {#each rows as { group, lesson }, i (`${group.id} ${lesson.time}`)}
+    {#each rows as { group, lesson, at }, i (`${group.id} ${at}`)}
       {@const dues = dueIn[i] ?? []}
       {@const planned = plannedOn(group.focuses, clock.today)}
       <article>

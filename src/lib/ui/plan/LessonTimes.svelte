@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { WEEKDAYS, type WeeklyLesson } from '$lib/core/plan';
+  import { freeTime, WEEKDAYS, type WeeklyLesson } from '$lib/core/plan';
   import { db, type Group } from '$lib/data';
   import { setLessons } from '$lib/data/commands/groups';
   import { MOST_LESSONS } from '$lib/data/schema/group';
@@ -7,14 +7,20 @@
   import { WEEKDAY_WORDS } from '$lib/words/plan';
 
   /** When one group comes every week. */
-  let { group }: { group: Group } = $props();
+  let {
+    group,
+    taken
+  }: {
+    group: Group;
+    /** When any group comes: then the teacher is not free. */
+    taken: readonly WeeklyLesson[];
+  } = $props();
 
   const lessons = $derived<readonly WeeklyLesson[]>(group.lessons ?? []);
   const changing = new Action();
   const put = (next: readonly WeeklyLesson[]) => changing.run(() => setLessons(db, group.id, next));
   const change = (at: number, patch: Partial<WeeklyLesson>) =>
     put(lessons.map((lesson, i) => (i === at ? { ...lesson, ...patch } : lesson)));
-  const FIRST: WeeklyLesson = { weekday: 1, time: '15:00', minutes: 45 };
 </script>
 
 <div class="times" data-times={group.id}>
@@ -64,7 +70,7 @@
         type="button"
         class="btn act"
         disabled={changing.busy}
-        onclick={() => put([...lessons, lessons.at(-1) ?? FIRST])}
+        onclick={() => put([...lessons, freeTime(lessons, taken)])}
         >{lessons.length === 0 ? 'Set when it comes' : 'One more'}</button
       >
     {/if}

@@ -74,7 +74,7 @@
         <li class:today={day === clock.today} data-day={day}>
           <h2>{WEEKDAY_WORDS[weekdayOf(day)]} <span class="soft">{dayText(day)}</span></h2>
           <div>
-            {#each rows as { group, lesson }, i (`${group.id} ${lesson.time}`)}
+            {#each rows as { group, lesson, at }, i (`${group.id} ${at}`)}
               {@const again = rows.slice(0, i).some((row) => row.group.id === group.id)}
               <WeekLesson
                 {group}
@@ -111,7 +111,7 @@
     </section>
     <Fold name="lesson-times" title="When the groups come">
       {#each plan.groups as group (group.id)}
-        <LessonTimes {group} />
+        <LessonTimes {group} taken={plan.groups.flatMap(({ lessons = [] }) => lessons)} />
       {:else}
         <p class="soft">No group yet. Give players a group in their record.</p>
       {/each}

@@ -89,6 +89,15 @@
       ]}
       onpick={(theme) => change('Changed the theme', { theme })}
     />
+    <Choice
+      label="Single letters as keys in a lesson"
+      value={chosen.noLetterKeys ? 'off' : 'on'}
+      options={[
+        { value: 'on', text: 'On' },
+        { value: 'off', text: 'Off' }
+      ]}
+      onpick={(keys) => change('Changed the keys of a lesson', { noLetterKeys: keys === 'off' })}
+    />
     <label class="name">
       <span>My name, for the card</span>
       <input

@@ -47,6 +47,15 @@
       <button type="button" class="act-quiet" onclick={() => status.giveUp()}>Leave it</button>
     </div>
   {/if}
+  {#if status.broken}
+    <div class="failed" role="alert" data-broken>
+      <p>
+        Something in Jarvel itself went wrong ({status.broken}). What was saved is untouched; this press may
+        not have done all it should. Look at it once more.
+      </p>
+      <button type="button" class="act-quiet" onclick={() => status.read()}>I have seen it</button>
+    </div>
+  {/if}
   <p role="status" class="text-sm" data-save={status.failure ? 'also-failed' : status.save.kind}>
     {status.message || (status.failure ? '' : text)}
   </p>

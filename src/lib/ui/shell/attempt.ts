@@ -3,7 +3,8 @@ import { status } from './status.svelte';
 
 /**
  * Runs a write. When it fails the page stays as it is: what was refused is said, what the storage did not take
- * stays on the status line until it is saved or given up, and what was typed is still on the screen.
+ * stays on the status line until it is saved or given up, and what was typed is still on the screen. Anything else is
+ * a fault of the program, and loud: it stays on the screen, and stands in the console.
  *
  * @returns whether it was written
  */
@@ -14,7 +15,7 @@ export async function attempt(work: () => Promise<unknown>): Promise<boolean> {
   } catch (error) {
     if (error instanceof Refusal) status.say(error.message);
     else if (error instanceof NotSaved) status.fail(error, work);
-    else status.say('That did not work. Nothing was changed.');
+    else status.breakDown(error);
     return false;
   }
 }

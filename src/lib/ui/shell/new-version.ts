@@ -3,6 +3,8 @@ const LOOK_EVERY_MS = 3_600_000;
 
 /** A version that is there as a whole and waits. */
 export interface WaitingVersion {
+  /** How many tabs are open, where it was asked for in one and others hinder it; null before. */
+  readonly tabs: number | null;
   /** Takes it and opens the page anew, where no other tab is open; else it comes when all are closed. */
   take(): void;
 }
@@ -15,17 +17,29 @@ export interface WaitingVersion {
 export function watchNewVersion(say: (waiting: WaitingVersion) => void): () => void {
   const workers = 'serviceWorker' in navigator ? navigator.serviceWorker : undefined;
   if (!workers) return () => undefined;
+  let newest: ServiceWorker | null = null;
   const stop = new AbortController();
   const { signal } = stop;
 
-  function waits(waiting: ServiceWorker) {
+  function waits(waiting: ServiceWorker, tabs: number | null = null) {
+    newest = waiting;
     say({
+      tabs,
       take() {
         workers?.addEventListener('controllerchange', () => location.reload(), { once: true, signal });
         waiting.postMessage('take');
       }
     });
   }
+  // Asked for in one tab, all are told why it does not come.
+  workers.addEventListener(
+    'message',
+    ({ data }: MessageEvent<{ readonly kind?: string; readonly tabs?: number }>) => {
+      if (data.kind === 'several-tabs' && newest) waits(newest, data.tabs ?? null);
+    },
+    { signal }
+  );
+  workers.startMessages();
   function follow(registration: ServiceWorkerRegistration) {
     if (signal.aborted) return;
     if (registration.waiting && workers?.controller) waits(registration.waiting);

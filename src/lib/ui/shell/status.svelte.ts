@@ -29,6 +29,19 @@ class Status {
     this.failure = { label: error.label, problem: error.problem, again };
   }
 
+  /** What went wrong in the program itself, until somebody has read it. */
+  broken = $state('');
+
+  breakDown(error: unknown) {
+    this.broken = error instanceof Error ? error.message : String(error);
+    // eslint-disable-next-line no-console -- whoever looks for the fault finds where it was
+    console.error(error);
+  }
+
+  read() {
+    this.broken = '';
+  }
+
   giveUp() {
     this.failure = null;
   }

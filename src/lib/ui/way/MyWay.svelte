@@ -23,7 +23,8 @@
   let { settings }: { settings: Settings } = $props();
 
   const change = (label: string, patch: Partial<Settings>) => attempt(() => changeSettings(db, label, patch));
-  const setRule = (rule: LandingRule) => change('Changed the sizing school', { rule });
+  const setRule = (rule: LandingRule) =>
+    attempt(() => changeSettings(db, 'Changed the sizing school', { rule }, 'rule'));
   const pick = (subject: SubjectId, way: string) =>
     void attempt(() =>
       changeSettings(db, 'Changed a way', ({ ways = {} }) => ({ ways: { ...ways, [subject]: way } }))
