@@ -5,7 +5,7 @@ import type { Player } from '../store/records';
 import { Refusal } from '../store/refusal';
 import { OWNED_TABLES, ownerOf, TABLE_NAMES, withoutPlayers, type TableName } from '../store/tables';
 import { BACKUP_FORMAT, writeBackup, type Ancestor, type Backup, type BackupTables } from './backup';
-import { baseWithout, knownFrom, type CommonBase, type Known } from './known';
+import { baseWithout, knownFrom, NOT_IN_PART, type CommonBase, type Known } from './known';
 import {
   heldOf,
   keyOf,
@@ -23,8 +23,8 @@ const KEPT_WHOLE = 12;
 const KEPT_PARTS = 40;
 /** What is not another teacher's: settings, what is half typed, and who was deleted here. */
 const OWN_ONLY: readonly TableName[] = ['settings', 'typed', 'drafts', 'gone'];
-/** What rests on instruments, which a file of some players does not hold. */
-const NOT_IN_PART: readonly TableName[] = [...OWN_ONLY, 'loans', 'instruments', 'ownChecks', 'days'];
+/** What a file of some players does not hold. */
+const OUT_OF_PART: readonly TableName[] = [...OWN_ONLY, ...NOT_IN_PART, 'ownChecks', 'days'];
 
 /** What a file for another copy holds. */
 export type Scope =
@@ -44,7 +44,7 @@ function partOf(tables: BackupTables, scope: Scope): BackupTables {
   const groupIds = new Set(players.map(({ groupId }) => groupId));
   const entries = TABLE_NAMES.map((name): [TableName, readonly object[]] => {
     if (name === 'players') return [name, players];
-    if (NOT_IN_PART.includes(name)) return [name, []];
+    if (OUT_OF_PART.includes(name)) return [name, []];
     if (name === 'groups')
       return [
         name,
@@ -182,10 +182,14 @@ async function planOf(db: Database, file: Backup, scope: Scope) {
   const players = new Set(theirs.players.map(({ id }) => id));
   const mine = copyOf(stored);
   const here: Copy = isPart
-    ? new Map([...mine].filter(([key, { owner }]) => (owner === null ? there.has(key) : players.has(owner))))
+    ? new Map(
+        [...mine].filter(([key, { table, owner }]) =>
+          owner === null ? there.has(key) : players.has(owner) && !OUT_OF_PART.includes(table)
+        )
+      )
     : mine;
   const common = await commonBases(db, file);
-  const known = knownFrom(common);
+  const known = knownFrom(common, isPart);
   const traces: Traces = {
     goneHere: daysOf(stored),
     goneThere: daysOf(file.tables),

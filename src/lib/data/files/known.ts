@@ -1,4 +1,9 @@
 import type { KnownBase, Prints } from '../store/database';
+import type { TableName } from '../store/tables';
+
+/** What rests on instruments, which a file of some players does not hold. */
+export const NOT_IN_PART: readonly TableName[] = ['loans', 'instruments'];
+const isOutOfParts = (key: string): boolean => NOT_IN_PART.some((table) => key.startsWith(`${table}:`));
 
 /** What two copies are known to have known alike when they last met. */
 export interface Known {
@@ -21,8 +26,12 @@ export interface CommonBase {
   readonly but?: readonly string[];
 }
 
-/** Unites what is known from all files that both copies know: of each player the newest counts. */
-export function knownFrom(common: readonly CommonBase[]): Known {
+/**
+ * Unites what is known from all files that both copies know: of each player the newest counts.
+ *
+ * @param ofPart it is held against a file of some players, which lacks what rests on instruments
+ */
+export function knownFrom(common: readonly CommonBase[], ofPart = false): Known {
   let shared: Record<string, string> = {};
   let players = new Map<string, Prints>();
   /** Players who are not in the newest whole file are known not to have been there, but for some. */
@@ -40,9 +49,15 @@ export function knownFrom(common: readonly CommonBase[]): Known {
       absentBut = base.unclear ? null : open;
     } else {
       shared = { ...shared, ...base.shared };
-      for (const [id, prints] of mine) players.set(id, prints);
+      for (const [id, prints] of mine) {
+        const before = Object.entries(players.get(id) ?? {}).filter(([key]) => isOutOfParts(key));
+        players.set(id, { ...Object.fromEntries(before), ...prints });
+      }
     }
   }
+  if (ofPart)
+    for (const [id, prints] of players)
+      players.set(id, Object.fromEntries(Object.entries(prints).filter(([key]) => !isOutOfParts(key))));
   return {
     met: inOrder.length > 0,
     printOf: (key, playerId) => (playerId === null ? shared[key] : players.get(playerId)?.[key]),
@@ -53,15 +68,12 @@ export function knownFrom(common: readonly CommonBase[]): Known {
 
 export const NOTHING_KNOWN: Known = knownFrom([]);
 
-/** What was known without some players; the same where it says nothing of them. */
+/**
+ * What was known without some players; the same where it says nothing of them. That a question about one is open stays:
+ * the random id, as in a tombstone, so that no other copy takes silence for an answer.
+ */
 export function baseWithout(base: KnownBase, gone: ReadonlySet<string>): KnownBase {
-  const { open = [], ...rest } = base;
-  if (![...Object.keys(base.players), ...open].some((id) => gone.has(id))) return base;
-  const left = open.filter((id) => !gone.has(id));
-  return {
-    ...rest,
-    players: Object.fromEntries(Object.entries(base.players).filter(([id]) => !gone.has(id))),
-    ...(left.length > 0 ? { open: left } : {}),
-    unclear: true
-  };
+  if (!Object.keys(base.players).some((id) => gone.has(id))) return base;
+  const players = Object.fromEntries(Object.entries(base.players).filter(([id]) => !gone.has(id)));
+  return { ...base, players, unclear: true };
 }
