@@ -48,6 +48,8 @@ test('a record that cannot be judged leaves the rest usable, and a backup still 
   };
   expect(backup.tables.players).toHaveLength(24);
   expect(backup.tables.setups.map(({ id }) => id)).toContain('broken');
+  // That it can't be restored as it is, is said now.
+  await expect(page.getByRole('alert')).toContainText('can’t be restored as it is: setups[');
 });
 
 test('settings of the rest are changed by steps, by typing and back, each with its mark', async ({

@@ -10,7 +10,7 @@
   import Places from '$lib/ui/shell/Places.svelte';
   import { PLACES } from '$lib/ui/shell/places';
   import SaveStatus from '$lib/ui/shell/SaveStatus.svelte';
-  import { attempt } from '$lib/ui/shell/attempt';
+  import { attempt, whenAnswering } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
   import { applyTheme } from '$lib/ui/shell/theme';
   import { watchNewVersion, type WaitingVersion } from '$lib/ui/shell/new-version';
@@ -61,7 +61,7 @@
   const FORGET_EVERY_MS = 20_000;
   /** Players who were deleted a while ago are forgotten for good. */
   const forgetDeleted = () =>
-    attempt(async () => {
+    whenAnswering(async () => {
       const gone = await deletedFor(db, new Date());
       if (gone.length > 0) await forget(db, gone);
     });
@@ -71,8 +71,8 @@
     const stopGuarding = guardPresses(document);
     const forgetting = setInterval(() => void forgetDeleted(), FORGET_EVERY_MS);
     void forgetDeleted();
-    void attempt(() => sweepClaims(db));
-    void unfinished().then((label) => (leftOpen = label));
+    void whenAnswering(() => sweepClaims(db));
+    void whenAnswering(async () => (leftOpen = await unfinished()));
     const stopWatching = status.watch();
     const stopVersions = watchVersions(db, (sentence) => (outdated = sentence));
     const stopWaiting = watchNewVersion((version) => (waiting = version));

@@ -14,6 +14,7 @@ export {
 } from './journal/changes';
 export { deletedFor, forget, UNDO_DELETION_MS } from './journal/forget';
 export { Refusal } from './store/refusal';
+export { isOfStorage } from './journal/saving';
 export { sweepClaims } from './questions/claims';
 export { NotSaved, watchSaves, type SaveProblem, type SaveState } from './journal/save-state';
 export { newId } from './store/ids';

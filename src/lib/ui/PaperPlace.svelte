@@ -34,7 +34,7 @@
     <h1 class="sr-only">{title}</h1>
     {@render children()}
   {:else if ready}
-    <p>{empty}</p>
+    <h1 class="empty">{empty}</h1>
   {/if}
 </div>
 
@@ -43,6 +43,9 @@
     padding: 0.5rem 1.5rem 2rem;
     display: grid;
     gap: 1rem;
+  }
+  .empty {
+    font-size: 1.1rem;
   }
   .bar {
     display: flex;

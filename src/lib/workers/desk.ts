@@ -1,6 +1,6 @@
 import { proxy } from 'comlink';
 import type { RestoreMode, Restored, RestorePreview } from '$lib/data/files/backup';
-import type { FileRead, MergeResult, MergeSummary, Saved } from '$lib/data/files/desk';
+import type { FileRead, MergeResult, MergeSummary, Saved, Written } from '$lib/data/files/desk';
 import type { Scope } from '$lib/data/files/exchange';
 import type { MergePick } from '$lib/data/files/merge';
 import type { ChangeHead } from '$lib/data/schema/change';
@@ -33,7 +33,7 @@ export class DeskAside {
   previewMerge = (scope: Scope): Promise<MergeSummary> => this.#ask(this.#aside.door.previewMerge(scope));
   merge = (picks: ReadonlyMap<string, MergePick>): Promise<MergeResult> =>
     this.#ask(this.#aside.door.merge(picks));
-  write = (what: Saved, password: string, now: Date, report: Progress): Promise<BlobPart> =>
+  write = (what: Saved, password: string, now: Date, report: Progress): Promise<Written> =>
     this.#ask(this.#aside.door.write(what, password, now, proxy(report)));
   step = (which: 'undo' | 'redo'): Promise<ChangeHead | undefined> => this.#ask(this.#aside.door.step(which));
 

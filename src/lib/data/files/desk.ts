@@ -81,6 +81,13 @@ export type MergeResult =
 /** Something to be saved as a file. */
 export type Saved = { readonly kind: 'backup' } | { readonly kind: 'copy'; readonly scope: Scope };
 
+/** A file that was written. */
+export interface Written {
+  readonly bytes: Bytes;
+  /** Why it can't be restored as it is, though everything is in it; null when it can. */
+  readonly problem: string | null;
+}
+
 /** Questions of a merge that are shown; the others stay as they are here. */
 const MOST_QUESTIONS = 200;
 
@@ -162,16 +169,18 @@ export class Desk {
    * Writes a file, and reads it back before it is given out.
    *
    * @param password locks the file; none where it is empty
-   * @throws Error when the file could not be read again: it must not pass for a backup
+   * @throws Refusal for a copy for somebody else that could not be read there
    */
-  async write(what: Saved, password: string, now = new Date(), report = NO_REPORT): Promise<Bytes> {
+  async write(what: Saved, password: string, now = new Date(), report = NO_REPORT): Promise<Written> {
     const records =
       what.kind === 'backup' ? await writeBackup(this.#db, now) : await writeCopy(this.#db, what.scope, now);
     const text = JSON.stringify(records, null, password === '' ? 1 : undefined);
     const again = readBackup(text);
-    if (!again.ok) throw new Error(`This file could not be read again, so it is not saved: ${again.problem}`);
+    const problem = again.ok ? null : again.problem.replace(' Nothing was changed.', '');
+    if (problem !== null && what.kind === 'copy')
+      throw new Refusal(`This could not be read in another copy, so it is not saved: ${problem}`);
     const bytes: Bytes = new TextEncoder().encode(text);
-    return password === '' ? bytes : seal(bytes, password, report);
+    return { bytes: password === '' ? bytes : await seal(bytes, password, report), problem };
   }
 
   /** Takes a step back or does it again. */

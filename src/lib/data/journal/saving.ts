@@ -1,3 +1,4 @@
+import { WRITTEN_BY_NEWER } from '../store/database';
 import { Refusal } from '../store/refusal';
 import { NotSaved, reportSave, type SaveProblem } from './save-state';
 
@@ -8,9 +9,12 @@ let underWay = 0;
 const OF_STORAGE =
   /^(Quota|Abort|InvalidState|Unknown|Version|DatabaseClosed|OpenFailed|Timeout|TransactionInactive|NotFound|ReadOnly|MissingAPI|InvalidAccess|NoAvailableData|PrematureCommit|UnknownError)/;
 
-const isOfStorage = (error: unknown): boolean =>
+/** Whether an error says that the browser's storage did not answer or did not take something. */
+export const isOfStorage = (error: unknown): boolean =>
   error instanceof Error &&
-  (OF_STORAGE.test(error.name) || ('inner' in error && error.inner !== error && isOfStorage(error.inner)));
+  (OF_STORAGE.test(error.name) ||
+    error.message.includes(WRITTEN_BY_NEWER) ||
+    ('inner' in error && error.inner !== error && isOfStorage(error.inner)));
 
 /**
  * Runs a write and tells everybody what became of it.

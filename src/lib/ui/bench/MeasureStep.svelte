@@ -50,7 +50,10 @@
       estimateMm={bench.estimateOf(kind)}
       active={active === kind}
       onactive={() => (active = kind)}
-      onreading={(mm, now) => addReading(db, player, kind, mm, nameOf(kind), now)}
+      onreading={async (mm, now) => {
+        // A field that is left because its player was deleted in another tab writes to nobody.
+        if (bench.player) await addReading(db, bench.player, kind, mm, nameOf(kind), now);
+      }}
       ondrop={(reading) =>
         measurement && attempt(() => dropReading(db, player, measurement, reading, nameOf(kind)))}
       onnext={() => next(kind)}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { lineName } from '$lib/words/lines';
   import type { DayQueue } from './queue.svelte';
 
   /** What day it is, and how far it is. */
@@ -10,7 +11,7 @@
 
 <header>
   <div>
-    <h1>{queue.day?.name}</h1>
+    <h1>{queue.day && lineName(queue.day)}</h1>
     <p class="soft">
       {seen} of {all} seen{queue.secondLine.length > 0 ? `, ${queue.secondLine.length} for a trial` : ''}
     </p>

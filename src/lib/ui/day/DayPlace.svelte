@@ -168,7 +168,11 @@
                       active = kind;
                       toPass = false;
                     }}
-                    onreading={(mm, now) => readInQueue(db, player, kind, mm, nameOf(kind), now)}
+                    onreading={async (mm, now) => {
+                      // The player may be deleted in another tab while the field is left.
+                      const who = member?.player;
+                      if (who) await readInQueue(db, who, kind, mm, nameOf(kind), now);
+                    }}
                     ondrop={(reading) =>
                       measurement &&
                       attempt(() => dropReading(db, player, measurement, reading, nameOf(kind)))}

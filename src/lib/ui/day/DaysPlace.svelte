@@ -10,6 +10,7 @@
   import { Roster } from '$lib/ui/roster.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { dayText } from '$lib/words/dates';
+  import { lineName } from '$lib/words/lines';
 
   /** Fitting days: those that run, those that are over, and a new line from a group, from who is due, or a file. */
   const days = live<readonly FittingDay[]>(() => db.days.orderBy('day').reverse().toArray(), []);
@@ -63,13 +64,13 @@
       <ul>
         {#each open as day (day.id)}
           <li>
-            <a class="btn act-next" href="/day/{day.id}">{day.name}</a>
+            <a class="btn act-next" href="/day/{day.id}">{lineName(day)}</a>
             <span class="soft">{dayText(day.day)}, {seen(day)} of {day.entries.length} seen</span>
             <button
               type="button"
               class="act-quiet"
               onclick={() => attempt(() => removeDay(db, day.id))}
-              aria-label="Remove the line {day.name}">Remove</button
+              aria-label="Remove the line {lineName(day)}">Remove</button
             >
           </li>
         {/each}
@@ -127,7 +128,7 @@
       <ul>
         {#each closed as day (day.id)}
           <li>
-            <a class="btn act" href="/day/{day.id}">{day.name}</a>
+            <a class="btn act" href="/day/{day.id}">{lineName(day)}</a>
             <span class="soft">{dayText(day.day)}, {day.entries.length} players</span>
           </li>
         {/each}

@@ -22,11 +22,18 @@
   let restoring = $state.raw<{ content: FileContent; preview: RestorePreview } | null>(null);
   let password = $state('');
 
+  /** Why the file that was just saved can't be restored. */
+  let problem = $state<string | null>(null);
   const saving = new Action();
   const save = () =>
     saving.run(async () => {
       const name = backupFileName(new Date());
-      await saveFile(desk, { name, lockedName: lockedFileName(name) }, { kind: 'backup' }, password);
+      problem = await saveFile(
+        desk,
+        { name, lockedName: lockedFileName(name) },
+        { kind: 'backup' },
+        password
+      );
       password = '';
     });
 
@@ -72,6 +79,12 @@
       >{saving.busy ? 'Writing…' : 'Save a backup'}</button
     >
   </div>
+  {#if problem !== null}
+    <p class="damaged" role="alert">
+      The file is saved and everything is in it, but it can’t be restored as it is: {problem} Keep it, and make
+      another once that is mended.
+    </p>
+  {/if}
   <div class="row">
     <SafeFilePick label="Restore a backup…" {desk} onstart={() => (restoring = null)} onread={read} />
   </div>
@@ -133,6 +146,12 @@
 </FilePart>
 
 <style>
+  .damaged {
+    border-left: 4px solid var(--stop);
+    padding: 0.5rem 1rem;
+    color: var(--stop);
+    font-weight: 550;
+  }
   table {
     max-width: 40rem;
   }

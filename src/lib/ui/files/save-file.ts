@@ -6,16 +6,21 @@ import type { FileDesk } from './file-desk.svelte';
 /** Whether a file can be saved with what stands in the password's field: nothing, or long enough. */
 export const isPassword = (password: string): boolean => password === '' || password.length >= LEAST_PASSWORD;
 
-/** Saves records as a file, locked where there is a password; a locked file's name says nobody's name. */
+/**
+ * Saves records as a file, locked where there is a password; a locked file's name says nobody's name.
+ *
+ * @returns why it can't be restored as it is; null when it can
+ */
 export async function saveFile(
   desk: FileDesk,
   { name, lockedName }: { readonly name: string; readonly lockedName: string },
   what: Saved,
   password: string
-): Promise<void> {
-  const bytes = await desk.run('Writing the file and reading it back', (door, report) =>
+): Promise<string | null> {
+  const { bytes, problem } = await desk.run('Writing the file and reading it back', (door, report) =>
     door.write(what, password, new Date(), report)
   );
   if (password === '') download(name, 'application/json', bytes);
   else download(lockedName, 'application/octet-stream', bytes);
+  return problem;
 }

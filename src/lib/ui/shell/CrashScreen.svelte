@@ -15,7 +15,9 @@
       const { DeskAside } = await import('$lib/workers/desk');
       const desk = new DeskAside();
       const now = new Date();
-      const bytes = await desk.write({ kind: 'backup' }, '', now, () => undefined).finally(() => desk.end());
+      const { bytes } = await desk
+        .write({ kind: 'backup' }, '', now, () => undefined)
+        .finally(() => desk.end());
       download(backupFileName(now), 'application/json', bytes);
       said = 'The backup is in your downloads.';
     } catch {

@@ -1,4 +1,4 @@
-import { NotSaved, Refusal } from '$lib/data';
+import { isOfStorage, NotSaved, Refusal } from '$lib/data';
 import { status } from './status.svelte';
 
 /**
@@ -19,3 +19,12 @@ export async function attempt(work: () => Promise<unknown>): Promise<boolean> {
     return false;
   }
 }
+
+/**
+ * Does what nobody pressed for, as tidying up: where the storage does not answer the next time will do, for whatever
+ * keeps it from answering is said elsewhere.
+ */
+export const whenAnswering = (work: () => Promise<unknown>): Promise<unknown> =>
+  work().catch((error: unknown) => {
+    if (!(error instanceof NotSaved) && !isOfStorage(error)) status.breakDown(error);
+  });
