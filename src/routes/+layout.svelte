@@ -3,7 +3,7 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { onMount, type Snippet } from 'svelte';
-  import { db, DEFAULT_SETTINGS, deletedFor, forget, getSettings, redo, sweepClaims, undo } from '$lib/data';
+  import { db, DEFAULT_SETTINGS, deletedFor, forget, getSettings, sweepClaims } from '$lib/data';
   import { clock } from '$lib/ui/clock.svelte';
   import { guardPresses } from '$lib/ui/focus';
   import CrashScreen from '$lib/ui/shell/CrashScreen.svelte';
@@ -16,6 +16,7 @@
   import { watchNewVersion, type WaitingVersion } from '$lib/ui/shell/new-version';
   import { shortcuts } from '$lib/ui/shortcuts';
   import { unfinished } from '$lib/ui/shell/underway';
+  import { walk } from '$lib/ui/shell/walk';
   import { watchVersions } from '$lib/ui/shell/versions';
   import { live } from '$lib/ui/live.svelte';
 
@@ -43,13 +44,10 @@
     target.value !== target.defaultValue;
 
   /** Steps through the journal, unless the browser has typing of its own to take back. */
-  async function step(event: KeyboardEvent, which: typeof undo, said: string) {
+  function step(event: KeyboardEvent, which: 'undo' | 'redo') {
     if (hasText(event.target)) return;
     event.preventDefault();
-    await attempt(async () => {
-      const change = await which(db);
-      if (change) status.say(`${said}: ${change.label}`);
-    });
+    void attempt(() => walk(which));
   }
 
   function openKeys(event: KeyboardEvent) {
@@ -77,9 +75,9 @@
     const stopVersions = watchVersions(db, (sentence) => (outdated = sentence));
     const stopWaiting = watchNewVersion((version) => (waiting = version));
     const stopKeys = shortcuts(window, {
-      '$mod+z': (event) => void step(event, undo, 'Undone'),
-      '$mod+Shift+z': (event) => void step(event, redo, 'Done again'),
-      '$mod+y': (event) => void step(event, redo, 'Done again'),
+      '$mod+z': (event) => step(event, 'undo'),
+      '$mod+Shift+z': (event) => step(event, 'redo'),
+      '$mod+y': (event) => step(event, 'redo'),
       '?': openKeys,
       '/': (event) => {
         if (isTyping(event.target)) return;

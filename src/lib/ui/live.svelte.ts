@@ -66,11 +66,14 @@ export const liveRows = <Name extends TableName>(
 ): Live<readonly Records[Name][]> =>
   live<readonly Records[Name][]>(query, [], key, (rows, operations) => {
     const mine = operations.filter((operation) => operation.table === table);
-    return mine.reduce<readonly Records[Name][]>((left, { key: id, after }) => {
-      const others = left.filter((one) => one.id !== id);
+    if (mine.length === 0) return rows;
+    const left = new Map(rows.map((row) => [row.id as string, row]));
+    for (const { key: id, after } of mine) {
       const record = after as Records[Name] | null;
-      return record && belongs(record) ? [...others, record] : others;
-    }, rows);
+      left.delete(id);
+      if (record && belongs(record)) left.set(id, record);
+    }
+    return [...left.values()];
   });
 
 /** Follows one record by its id; null where there is none. */

@@ -3,6 +3,7 @@ import type { Database } from '../store/database';
 import { joinGroups, leaveGroup } from './groups';
 import { knownPlayers } from '../questions/known-players';
 import { newId } from '../store/ids';
+import { endsOf } from '../store/keys';
 import type { Player, PlayerForm } from '../store/records';
 import { playerGone } from '../store/refusal';
 import { clearTyped, NEW_PLAYER } from './typed';
@@ -30,10 +31,17 @@ export async function putNewPlayers(
   db: Database,
   writer: Writer,
   newcomers: readonly NewcomerForm[],
-  now: Date
+  now: Date,
+  checked = false
 ): Promise<void> {
-  const known = await db.players.bulkGet(newcomers.map(({ id }) => id));
-  const coming = newcomers.filter((_, index) => known[index] === undefined);
+  const ids = newcomers.map(({ id }) => id);
+  const known = new Set(
+    await db.players
+      .where(':id')
+      .between(...endsOf(ids), true, true)
+      .primaryKeys()
+  );
+  const coming = newcomers.filter(({ id }) => !known.has(id));
   const groupIds = await joinGroups(
     db,
     writer,
@@ -48,7 +56,8 @@ export async function putNewPlayers(
       archivedOn: null,
       createdAt: now.toISOString(),
       demo: false
-    }))
+    })),
+    checked
   );
 }
 
@@ -108,7 +117,8 @@ export const importPlayers = (
     const found = knownPlayers(forms, await db.players.toArray());
     const all = forms.map((form, index) => ({ form, id: `${batch}-${index}`, ...found[index] }));
     const coming = all.filter(({ player, sameAs }) => !player && sameAs === null);
-    await putNewPlayers(db, writer, coming, now);
+    // Each form of a list was held against its schema when it was read.
+    await putNewPlayers(db, writer, coming, now, true);
     if (how === 'skip') return { added: coming.length, updated: 0 };
     // Where a list names one twice, the last word counts.
     const known = [

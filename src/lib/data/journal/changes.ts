@@ -3,6 +3,7 @@ import { dayOf } from '$lib/core/time';
 import { forgetAllForeseen, forgetForeseen } from '../questions/claims';
 import type { Change, ChangeHead, Operation } from '../schema/change';
 import { OTHER_STORES, type Database } from '../store/database';
+import { endsOf } from '../store/keys';
 import { Refusal } from '../store/refusal';
 import {
   OWNED_TABLES,
@@ -20,7 +21,7 @@ export type { Change, ChangeHead, Operation } from '../schema/change';
 /** How many steps can be taken back. */
 export const KEPT_CHANGES = 300;
 /** What a step did is kept apart from what is told of it, in parts, where it is more than this. */
-const PART = 1000;
+const PART = 500;
 
 /** Writes records inside a change and remembers what stood there. */
 export interface Writer {
@@ -75,28 +76,50 @@ async function apply(db: Database, table: TableName, writes: readonly Write[]): 
     if (after) put.push(after);
     else gone.push(key);
   }
-  if (put.length > 0) await rows.bulkPut(put);
-  if (gone.length > 0) await rows.bulkDelete(gone);
+  for (let from = 0; from < put.length; from += STRETCH) await rows.bulkPut(put.slice(from, from + STRETCH));
+  for (let from = 0; from < gone.length; from += STRETCH)
+    await rows.bulkDelete(gone.slice(from, from + STRETCH));
+}
+
+/** Records that are written at one go. */
+const STRETCH = 250;
+/** More records than this are read in one stretch of the table: a request for each costs many times as much. */
+const FEW = 40;
+
+/** What stands under some keys, by key. */
+async function standing(
+  rows: Table<AnyRecord, string>,
+  keys: readonly string[]
+): Promise<ReadonlyMap<string, AnyRecord>> {
+  const found =
+    keys.length > FEW
+      ? await rows
+          .where(':id')
+          .between(...endsOf(keys), true, true)
+          .toArray()
+      : await Promise.all(keys.map((key) => rows.get(key)));
+  return new Map(found.flatMap((record) => (record ? [[record.id, record] as const] : [])));
 }
 
 /** Writes into a running transaction; what it did is in `operations`. */
 function recorder(db: Database) {
   const operations: Operation[] = [];
   const replace = async (table: TableName, writes: readonly Write[]): Promise<void> => {
-    const keys = writes.map(([key]) => key);
-    const rows = anyTable(db, table);
-    const befores = keys.length === 1 ? [await rows.get(keys[0] ?? '')] : await rows.bulkGet(keys);
-    // What changes nothing is no step to take back.
-    const changing = writes.filter(
-      ([, after], index) => JSON.stringify(befores[index] ?? null) !== JSON.stringify(after)
+    const there = await standing(
+      anyTable(db, table),
+      writes.map(([key]) => key)
     );
-    if (changing.length === 0) return;
-    const before = new Map(keys.map((key, index) => [key, befores[index] ?? null]));
-    for (const [key, after] of changing) {
-      operations.push({ table, key, before: before.get(key) ?? null, after });
+    const before = new Map<string, AnyRecord | null>(there);
+    const changing: Write[] = [];
+    for (const [key, after] of writes) {
+      const stood = before.get(key) ?? null;
+      // What changes nothing is no step to take back.
+      if (JSON.stringify(stood) === JSON.stringify(after)) continue;
+      operations.push({ table, key, before: stood, after });
       before.set(key, after);
+      changing.push([key, after]);
     }
-    await apply(db, table, changing);
+    if (changing.length > 0) await apply(db, table, changing);
   };
   return { operations, replace };
 }
@@ -108,20 +131,24 @@ function writerOf(replace: ReturnType<typeof recorder>['replace'], problemWith: 
     const problem = problemWith(table, record);
     if (problem) throw new Refusal(`This can’t be kept: ${table}, ${problem}`);
   };
+  /** Neighbours together, and not so many at once that whoever waits beside is kept waiting. */
+  const inStretches = async (table: TableName, writes: readonly Write[]) => {
+    const sorted = writes.length > STRETCH ? writes.toSorted(([a], [b]) => (a < b ? -1 : 1)) : writes;
+    for (let from = 0; from < sorted.length; from += STRETCH)
+      await replace(table, sorted.slice(from, from + STRETCH));
+  };
   const putAll: Writer['putAll'] = async (table, records, checked = false) => {
     if (!checked) for (const record of records) check(table, record);
-    if (records.length > 0)
-      await replace(
-        table,
-        records.map((record): Write => [record.id, record])
-      );
+    await inStretches(
+      table,
+      records.map((record): Write => [record.id, record])
+    );
   };
   const removeAll: Writer['removeAll'] = async (table, keys) => {
-    if (keys.length > 0)
-      await replace(
-        table,
-        keys.map((key): Write => [key, null])
-      );
+    await inStretches(
+      table,
+      keys.map((key): Write => [key, null])
+    );
   };
   return {
     put: (table, record) => putAll(table, [record]),

@@ -1,5 +1,6 @@
 import type { Database } from '../store/database';
 import { newId } from '../store/ids';
+import { endsOf } from '../store/keys';
 import type { Foreseen } from '../schema/foreseen';
 
 /** What tells the id of a claim from a player's. */
@@ -42,13 +43,25 @@ export const keepClaimed = (db: Database, claim: string, worked: readonly Forese
     ]);
   });
 
+/** Of many it is looked first whether there is anything. */
+const FEW = 40;
+async function dropForeseen(db: Database, players: readonly string[]): Promise<void> {
+  if (players.length <= FEW) return db.foreseen.bulkDelete([...players]);
+  const asked = new Set(players);
+  const there = await db.foreseen
+    .where(':id')
+    .between(...endsOf(players), true, true)
+    .primaryKeys();
+  await db.foreseen.bulkDelete(there.filter((id) => asked.has(id)));
+}
+
 /**
  * What was foreseen for some players holds no longer, nor does what is being worked out of them right now. Call it
  * in the transaction that changes their records.
  */
 export async function forgetForeseen(db: Database, players: readonly string[]): Promise<void> {
   await Promise.all([
-    db.foreseen.bulkDelete([...players]),
+    dropForeseen(db, players),
     claims(db)
       .filter((claim) => !isLeft(claim, Date.now()))
       .modify((claim) => Object.assign(claim, { changed: [...(claim.changed ?? []), ...players] }))

@@ -20,13 +20,19 @@
   /** Files from and to another teacher's copy: handed over whole, by group or by player, locked or not, and merged. */
   const desk = new FileDesk();
   onDestroy(() => desk.end());
-  const players = live<readonly Player[]>(() => db.players.orderBy('name').toArray(), []);
+  let chosen = $state('all');
+  /** Players are listed once somebody looks: of a large school there are thousands. */
+  let open = $state(false);
+  const players = live<readonly Player[]>(
+    async () => (open ? db.players.orderBy('name').toArray() : []),
+    [],
+    () => open
+  );
   const groups = live<readonly (readonly [id: string, name: string])[]>(
     async () => [...(await groupsApart(db))].sort(([, a], [, b]) => a.localeCompare(b)),
     []
   );
 
-  let chosen = $state('all');
   function scopeOf(choice: string): Scope {
     const [kind, id] = [choice.slice(0, 2), choice.slice(2)];
     if (kind === 'g:') return { kind: 'group', groupId: id };
@@ -104,10 +110,17 @@
   <div class="row">
     <label
       >What goes over
-      <select class="field" bind:value={chosen}>
+      <select
+        class="field"
+        bind:value={chosen}
+        onfocus={() => (open = true)}
+        onpointerdown={() => (open = true)}
+      >
         <option value="all">Everything</option>
         {#each groups.current as [id, name] (id)}<option value="g:{id}">Group: {name}</option>{/each}
-        {#each players.current as { id, name } (id)}<option value="p:{id}">{name}</option>{/each}
+        {#if open}
+          {#each players.current as { id, name } (id)}<option value="p:{id}">{name}</option>{/each}
+        {/if}
       </select></label
     >
     <LockField bind:password />

@@ -1,11 +1,12 @@
 <script lang="ts">
   import Redo2 from '@lucide/svelte/icons/redo-2';
   import Undo2 from '@lucide/svelte/icons/undo-2';
-  import { db, lastDone, lastUndone, redo, undo } from '$lib/data';
+  import { db, lastDone, lastUndone } from '$lib/data';
   import { live } from '$lib/ui/live.svelte';
   import { timeText } from '$lib/words/dates';
   import { attempt } from './attempt';
   import { status } from './status.svelte';
+  import { walk } from './walk';
 
   const done = live(async () => (await lastDone(db))?.label ?? null, null);
   const undone = live(async () => (await lastUndone(db))?.label ?? null, null);
@@ -30,12 +31,7 @@
     }
   });
 
-  async function back(step: typeof undo, said: string) {
-    await attempt(async () => {
-      const change = await step(db);
-      if (change) status.say(`${said}: ${change.label}`);
-    });
-  }
+  const back = (which: 'undo' | 'redo') => attempt(() => walk(which));
 </script>
 
 <div class="bar">
@@ -63,7 +59,7 @@
     type="button"
     class="icon"
     disabled={done.current === null}
-    onclick={() => back(undo, 'Undone')}
+    onclick={() => back('undo')}
     aria-label={done.current ? `Undo: ${done.current}` : 'Nothing to undo'}
     title={done.current ? `Undo: ${done.current} (Ctrl Z)` : 'Nothing to undo'}
     aria-keyshortcuts="Control+Z"
@@ -74,7 +70,7 @@
     type="button"
     class="icon"
     disabled={undone.current === null}
-    onclick={() => back(redo, 'Done again')}
+    onclick={() => back('redo')}
     aria-label={undone.current ? `Redo: ${undone.current}` : 'Nothing to redo'}
     title={undone.current ? `Redo: ${undone.current} (Ctrl Shift Z)` : 'Nothing to redo'}
     aria-keyshortcuts="Control+Shift+Z"
