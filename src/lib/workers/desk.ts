@@ -1,4 +1,4 @@
-import { proxy } from 'comlink';
+import { proxy, transfer } from 'comlink';
 import type { RestoreMode, Restored, RestorePreview } from '$lib/data/files/backup';
 import type { FileRead, MergeResult, MergeSummary, Saved, Written } from '$lib/data/files/desk';
 import type { Scope } from '$lib/data/files/exchange';
@@ -23,8 +23,10 @@ export class DeskAside {
     return given.value;
   }
 
-  open = async (file: Blob): Promise<FileRead> =>
-    this.#ask(this.#aside.door.open(new Uint8Array(await file.arrayBuffer())));
+  open = async (file: Blob): Promise<FileRead> => {
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    return this.#ask(this.#aside.door.open(transfer(bytes, [bytes.buffer])));
+  };
   unlock = (password: string, report: Progress): Promise<FileRead> =>
     this.#ask(this.#aside.door.unlock(password, proxy(report)));
   previewRestore = (): Promise<RestorePreview> => this.#ask(this.#aside.door.previewRestore());
@@ -36,6 +38,8 @@ export class DeskAside {
   write = (what: Saved, password: string, now: Date, report: Progress): Promise<Written> =>
     this.#ask(this.#aside.door.write(what, password, now, proxy(report)));
   step = (which: 'undo' | 'redo'): Promise<ChangeHead | undefined> => this.#ask(this.#aside.door.step(which));
+
+  loadDemo = (now: Date): Promise<void> => this.#ask(this.#aside.door.loadDemo(now));
 
   /** Ends what is under way; a change that is not at its end is not there at all. */
   end(): void {

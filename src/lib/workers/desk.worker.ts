@@ -1,4 +1,4 @@
-import { expose } from 'comlink';
+import { expose, transfer } from 'comlink';
 import { Desk } from '$lib/data/files/desk';
 import { createDatabase } from '$lib/data/store/database';
 import { Refusal } from '$lib/data/store/refusal';
@@ -31,9 +31,13 @@ const door: Methods = {
   restore: (mode, report) => answering(() => desk.restore(mode, report)),
   previewMerge: (scope) => answering(() => desk.previewMerge(scope)),
   merge: (picks) => answering(() => desk.merge(picks)),
-  write: (what, password, now, report) => answering(() => desk.write(what, password, now, report)),
+  write: async (what, password, now, report) => {
+    const written = await answering(() => desk.write(what, password, now, report));
+    // Handed over, not copied: the page need not wait for tens of megabytes.
+    return written.ok ? transfer(written, [written.value.bytes.buffer]) : written;
+  },
   step: (which) => answering(() => desk.step(which)),
-  newest: () => answering(() => desk.newest())
+  loadDemo: (now) => answering(() => desk.loadDemo(now))
 };
 
 export type DeskDoor = typeof door;

@@ -1,4 +1,5 @@
-import { lastDone, redo, undo } from '../journal/changes';
+import { loadDemo } from '../demo/demo';
+import { redo, undo } from '../journal/changes';
 import type { ChangeHead } from '../schema/change';
 import type { Database } from '../store/database';
 import { Refusal } from '../store/refusal';
@@ -183,14 +184,14 @@ export class Desk {
     return { bytes: password === '' ? bytes : await seal(bytes, password, report), problem };
   }
 
+  /** Brings in the made-up class, as it would stand at a moment. */
+  loadDemo(now: Date): Promise<void> {
+    return loadDemo(this.#db, now);
+  }
+
   /** Takes a step back or does it again. */
   step(which: 'undo' | 'redo'): Promise<ChangeHead | undefined> {
     return (which === 'undo' ? undo : redo)(this.#db);
-  }
-
-  /** The newest step, to tell whether something came to its end. */
-  async newest(): Promise<number> {
-    return (await lastDone(this.#db))?.seq ?? 0;
   }
 }
 

@@ -61,6 +61,17 @@ const tell = (operations: readonly Operation[]) => {
   if (operations.length > 0) for (const listener of listeners) listener(operations);
 };
 
+/** Removes records; a table of which nothing would be left is emptied, which costs a small part of it. */
+async function remove(rows: Table<AnyRecord, string>, keys: readonly string[]): Promise<void> {
+  if (keys.length > STRETCH && (await rows.count()) <= keys.length) {
+    const going = new Set(keys);
+    const there = await rows.toCollection().primaryKeys();
+    if (there.every((key) => going.has(key))) return rows.clear();
+  }
+  for (let from = 0; from < keys.length; from += STRETCH)
+    await rows.bulkDelete(keys.slice(from, from + STRETCH));
+}
+
 /** Puts what is to stand under each key; of one key the last counts. */
 async function apply(db: Database, table: TableName, writes: readonly Write[]): Promise<void> {
   const rows = anyTable(db, table);
@@ -76,9 +87,8 @@ async function apply(db: Database, table: TableName, writes: readonly Write[]): 
     if (after) put.push(after);
     else gone.push(key);
   }
+  await remove(rows, gone);
   for (let from = 0; from < put.length; from += STRETCH) await rows.bulkPut(put.slice(from, from + STRETCH));
-  for (let from = 0; from < gone.length; from += STRETCH)
-    await rows.bulkDelete(gone.slice(from, from + STRETCH));
 }
 
 /** Records that are written at one go. */

@@ -20,6 +20,7 @@
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
   import { FAMILY_WORDS } from '$lib/words/families';
+  import { bringDemo } from '$lib/ui/bring-demo';
   import MyWay from '$lib/ui/way/MyWay.svelte';
   import DimensionsTable from './DimensionsTable.svelte';
   import OwnRestsTable from './OwnRestsTable.svelte';
@@ -44,11 +45,7 @@
 
   const demoAction = new Action();
   let removing = $state(false);
-  const bringDemo = () =>
-    demoAction.run(async () => {
-      const { loadDemo } = await import('$lib/data/demo/demo');
-      await loadDemo(db);
-    });
+  const bring = () => demoAction.run(bringDemo);
 
   async function dropDemo(forGood: boolean) {
     const done = await demoAction.run(async () => {
@@ -191,7 +188,7 @@
     {:else}
       <p>Twenty-four invented pupils in all states, to look around with.</p>
       <p>
-        <button type="button" class="btn act" disabled={demoAction.busy} onclick={bringDemo}
+        <button type="button" class="btn act" disabled={demoAction.busy} onclick={bring}
           >Bring in the made-up class</button
         >
       </p>

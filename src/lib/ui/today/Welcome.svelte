@@ -1,14 +1,13 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { db } from '$lib/data';
   import { Action } from '$lib/ui/action.svelte';
 
   const loading = new Action();
 
   const lookAround = () =>
     loading.run(async () => {
-      const { loadDemo } = await import('$lib/data/demo/demo');
-      await loadDemo(db);
+      const { bringDemo } = await import('$lib/ui/bring-demo');
+      await bringDemo();
     });
 </script>
 
