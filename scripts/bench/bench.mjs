@@ -26,6 +26,8 @@ const { benchLesson } = await import('./lesson.bench.mjs');
 await benchLesson(report);
 const { benchSetups } = await import('./setups.bench.mjs');
 await benchSetups(report);
+const { benchFiles } = await import('./files.bench.mjs');
+await benchFiles(report);
 const { benchScreens } = await import('./screens.bench.mjs');
 await benchScreens(report);
 process.exit(broken ? 1 : 0);

@@ -3,7 +3,7 @@
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
   import { onMount, type Snippet } from 'svelte';
-  import { db, DEFAULT_SETTINGS, deletedFor, forget, getSettings, sweepClaims } from '$lib/data';
+  import { db, DEFAULT_SETTINGS, getSettings } from '$lib/data';
   import { clock } from '$lib/ui/clock.svelte';
   import { guardPresses } from '$lib/ui/focus';
   import CrashScreen from '$lib/ui/shell/CrashScreen.svelte';
@@ -60,6 +60,7 @@
   /** Players who were deleted a while ago are forgotten for good. */
   const forgetDeleted = () =>
     whenAnswering(async () => {
+      const { deletedFor, forget } = await import('$lib/data/journal/forget');
       const gone = await deletedFor(db, new Date());
       if (gone.length > 0) await forget(db, gone);
     });
@@ -69,7 +70,7 @@
     const stopGuarding = guardPresses(document);
     const forgetting = setInterval(() => void forgetDeleted(), FORGET_EVERY_MS);
     void forgetDeleted();
-    void whenAnswering(() => sweepClaims(db));
+    void whenAnswering(async () => (await import('$lib/data/questions/claims')).sweepClaims(db));
     void whenAnswering(async () => (leftOpen = await unfinished()));
     const stopWatching = status.watch();
     const stopVersions = watchVersions(db, (sentence) => (outdated = sentence));

@@ -2,23 +2,16 @@ import { createDatabase } from './store/database';
 
 export * from './store/records';
 export { createDatabase, SCHEMA_VERSION, WRITTEN_BY_NEWER, type Database } from './store/database';
-export {
-  commit,
-  lastDone,
-  lastUndone,
-  onCommitted,
-  redo,
-  undo,
-  type Change,
-  type Operation
-} from './journal/changes';
+export { commit, redo, undo, type Change, type Operation } from './journal/changes';
+export { onCommitted } from './journal/heard';
+export { lastDone, lastUndone } from './journal/steps';
 export { deletedFor, forget, UNDO_DELETION_MS } from './journal/forget';
 export { Refusal } from './store/refusal';
 export { isOfStorage } from './journal/saving';
-export { sweepClaims } from './questions/claims';
 export { NotSaved, watchSaves, type SaveProblem, type SaveState } from './journal/save-state';
 export { newId } from './store/ids';
-export { changeSettings, DEFAULT_SETTINGS, getSettings, sizesInUse } from './commands/settings';
+export { changeSettings } from './commands/settings';
+export { DEFAULT_SETTINGS, getSettings, sizesInUse } from './questions/settings';
 export {
   addPlayer,
   archivePlayer,

@@ -8,9 +8,6 @@ export const dayText = (day: IsoDay): string => format(parseISO(day), 'd MMM yyy
 /** `24 Nov`, where the year is clear. */
 export const shortDayText = (day: IsoDay): string => format(parseISO(day), 'd MMM');
 
-/** `14:05` on the clock of this machine. */
-export const timeText = (moment: string): string => format(parseISO(moment), 'HH:mm');
-
 /** `7 y 4 m`, or null without a birth month. */
 export function ageText(birthMonth: IsoMonth | null, on: IsoDay): string | null {
   if (!birthMonth) return null;

@@ -6,7 +6,7 @@ import { recordCheck, setPractice } from './checks';
 import { answerReview, faultLooks, recordFor, reviewsAsked, standingsFor } from './remedies';
 import { beginRemedy, type NewRemedy } from './begin-remedy';
 import type { Fit, Measurement, Setup, Trial } from '../store/records';
-import { DEFAULT_SETTINGS } from './settings';
+import { DEFAULT_SETTINGS } from '../questions/settings';
 import { freshDatabase, givenPlayer } from '../testing';
 
 const checks = await checksFor('violin');

@@ -1,28 +1,8 @@
-import { usualSizes, type Family, type Size } from '$lib/core/instruments';
-import { DEFAULT_REST_SCHOOL } from '$lib/core/setup';
-import { DEFAULT_LANDING_SCHOOL } from '$lib/core/sizing';
 import { commit } from '../journal/changes';
+import { getSettings } from '../questions/settings';
 import type { Database } from '../store/database';
-import { clearTyped, SETTINGS_FORM } from './typed';
 import type { Settings } from '../store/records';
-
-export const DEFAULT_SETTINGS: Settings = {
-  id: 'settings',
-  unit: 'cm',
-  rule: { school: DEFAULT_LANDING_SCHOOL },
-  restSchool: DEFAULT_REST_SCHOOL,
-  tiltSchool: 'high-over-shoulder',
-  sizes: {},
-  dimensions: {},
-  theme: 'system',
-  teacherName: ''
-};
-
-/** The teacher's settings, defaults where nothing was chosen. */
-export const getSettings = async (db: Database): Promise<Settings> => ({
-  ...DEFAULT_SETTINGS,
-  ...(await db.settings.get('settings'))
-});
+import { clearTyped, SETTINGS_FORM } from './typed';
 
 /**
  * Changes some settings.
@@ -47,7 +27,3 @@ export const changeSettings = (
     },
     joins === undefined ? {} : { joins: `settings ${joins}` }
   );
-
-/** The sizes of a family that the teacher uses, largest first. */
-export const sizesInUse = (settings: Settings, family: Family): readonly Size[] =>
-  settings.sizes[family] ?? usualSizes(family);

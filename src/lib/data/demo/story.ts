@@ -16,7 +16,7 @@ import type {
   Setup,
   Trial
 } from '../store/records';
-import { DEFAULT_SETTINGS } from '../commands/settings';
+import { DEFAULT_SETTINGS } from '../questions/settings';
 import type { DemoPlayer } from './cast';
 import { demoGroupId } from './groups';
 import { demoKit } from './kit';

@@ -1,4 +1,5 @@
-import { commit, lastDone, lastUndone, type Writer } from '../journal/changes';
+import { commit, type Writer } from '../journal/changes';
+import { lastDone, lastUndone } from '../journal/steps';
 import { SCHEMA_VERSION, type Database, type KnownBase } from '../store/database';
 import { newId } from '../store/ids';
 import type { Player } from '../store/records';

@@ -1,6 +1,7 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { contents, freshDatabase, givenPlayer } from '../testing';
-import { commit, KEPT_CHANGES, lastDone, lastUndone, redo, undo } from './changes';
+import { commit, KEPT_CHANGES, redo, undo } from './changes';
+import { lastDone, lastUndone } from './steps';
 import { changeDraft } from '../commands/drafts';
 import { addReading, dropReading, freshReadings, setSlopeLook } from '../commands/measurements';
 import { archivePlayer, deletePlayer, editPlayer, EMPTY_PLAYER } from '../commands/players';
@@ -8,7 +9,8 @@ import { Refusal } from '../store/refusal';
 import { MOST_READINGS } from '../schema/fields';
 import { keepText, typedOf } from '../commands/typed';
 import { NotSaved, watchSaves, type SaveState } from './save-state';
-import { changeSettings, getSettings } from '../commands/settings';
+import { changeSettings } from '../commands/settings';
+import { getSettings } from '../questions/settings';
 
 describe('changes', () => {
   it('can all be taken back and done again, one by one', async () => {

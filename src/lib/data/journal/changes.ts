@@ -14,7 +14,9 @@ import {
   type TableName
 } from '../store/tables';
 import { passGate, type Write } from './gate';
+import { tell } from './heard';
 import { saving } from './saving';
+import { lastDone, lastUndone } from './steps';
 
 export type { Change, ChangeHead, Operation } from '../schema/change';
 
@@ -47,19 +49,6 @@ const anyTable = (db: Database, name: TableName) => db[name] as unknown as Table
 /** Everything that a change may touch. */
 export const allTables = (db: Database) =>
   [...TABLE_NAMES, ...Object.keys(OTHER_STORES)].map((name) => db.table(name));
-
-type Heard = (operations: readonly Operation[]) => void;
-const listeners = new Set<Heard>();
-
-/** Hears every change of this tab as soon as it is in the database. Returns the way to stop. */
-export function onCommitted(listener: Heard): () => void {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-}
-
-const tell = (operations: readonly Operation[]) => {
-  if (operations.length > 0) for (const listener of listeners) listener(operations);
-};
 
 /** Removes records; a table of which nothing would be left is emptied, which costs a small part of it. */
 async function remove(rows: Table<AnyRecord, string>, keys: readonly string[]): Promise<void> {
@@ -312,18 +301,6 @@ export async function keepTyped(
     });
   });
 }
-
-/** The newest change that can be undone, if any. */
-export const lastDone = (db: Database): Promise<Change | undefined> =>
-  db.changes
-    .orderBy('seq')
-    .reverse()
-    .filter(({ undone }) => undone === 0)
-    .first();
-
-/** The change that redo would bring back, if any. */
-export const lastUndone = (db: Database): Promise<Change | undefined> =>
-  db.changes.where('undone').equals(1).first();
 
 const inverse = (operations: readonly Operation[]): readonly Operation[] =>
   operations.toReversed().map((one) => ({ ...one, before: one.after, after: one.before }));

@@ -16,7 +16,7 @@ import type { Database } from '../store/database';
 import { heightsOf, lengthsAtLastHeight, sexOf } from './lengths';
 import { freshReadings } from '../commands/measurements';
 import type { Draft, Fit, Measurement, Pain, Player, Settings, Setup, Trial } from '../store/records';
-import { getSettings, sizesInUse } from '../commands/settings';
+import { getSettings, sizesInUse } from './settings';
 
 /** Everything on record that a question about a player's size rests on, on a day. */
 export interface PlayerCase {

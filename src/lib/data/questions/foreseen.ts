@@ -4,7 +4,7 @@ import { foresightOf, groupByPlayer, setupReviewOf, type PlayerCase } from './ca
 import { dropClaim, keepClaimed, layClaim } from './claims';
 import type { Database } from '../store/database';
 import type { Foreseen } from '../schema/foreseen';
-import { getSettings } from '../commands/settings';
+import { getSettings } from './settings';
 
 /** Which way of foreseeing made what is kept; raise it when the judgement changes, and all is worked out anew. */
 const FORESEEN_BY = 2;

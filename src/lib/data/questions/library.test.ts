@@ -9,7 +9,7 @@ import { asTaught, libraryFor, ownCheck, waysFor } from './library';
 import { keepOwnCheck, removeOwnCheck } from '../commands/own-checks';
 import { deletePlayer } from '../commands/players';
 import type { OwnCheckRecord } from '../store/records';
-import { DEFAULT_SETTINGS } from '../commands/settings';
+import { DEFAULT_SETTINGS } from './settings';
 import { freshDatabase, givenPlayer } from '../testing';
 
 const OWN: OwnCheckRecord = {

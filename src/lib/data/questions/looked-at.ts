@@ -4,7 +4,7 @@ import type { Database } from '../store/database';
 import { libraryFor, waysFor } from './library';
 import { ofPlayers } from './of-players';
 import type { CheckResult, Player } from '../store/records';
-import { getSettings } from '../commands/settings';
+import { getSettings } from './settings';
 
 /** What a player is looked at for, as this teacher and the player's group have the checks, and all that was seen. */
 export interface LookedAt {

@@ -3,7 +3,7 @@ import { isGrown } from '$lib/core/outlook';
 import type { IsoDay } from '$lib/core/time';
 import type { Settings } from '../store/records';
 import type { RosterEntry } from './roster';
-import { sizesInUse } from '../commands/settings';
+import { sizesInUse } from './settings';
 
 /** An entry with a size in use, soonest outgrown first in the lists made of it. */
 export type SizedEntry = RosterEntry & { readonly foresight: NonNullable<RosterEntry['foresight']> };

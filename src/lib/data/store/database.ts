@@ -1,6 +1,6 @@
 import Dexie, { type Table, type Transaction } from 'dexie';
 import { dayOf } from '$lib/core/time';
-import { basesByPlayer, MIGRATIONS, type Rows } from './migrations';
+import type { Rows } from './migrations';
 import type { Foreseen } from '../schema/foreseen';
 import type { Change, ChangePart } from '../schema/change';
 import { TABLE_NAMES, TABLES, type Records, type TableName } from './tables';
@@ -95,12 +95,14 @@ export const OTHER_STORES = {
 
 /** Takes the records of a version through its migration; the journal speaks of the old ones and begins anew. */
 async function migrate(transaction: Transaction, version: number): Promise<void> {
+  // Who has the newest records needs none of it. The upgrade is kept open while it loads.
+  const { basesByPlayer, MIGRATIONS } = await Dexie.waitFor(import('./migrations'));
   const migration = MIGRATIONS[version];
   if (!migration) return;
   const rows: Rows = {};
   for (const name of migration.tables) rows[name] = await transaction.table<object>(name).toArray();
   migration.run(rows);
-  if (version === 8) await migrateBases(transaction, rows);
+  if (version === 8) await migrateBases(transaction, rows, basesByPlayer);
   for (const name of migration.tables) {
     await transaction.table(name).clear();
     await transaction.table(name).bulkAdd(rows[name] ?? []);
@@ -109,9 +111,13 @@ async function migrate(transaction: Transaction, version: number): Promise<void>
 }
 
 /** What other copies knew is kept by player from version 8 on. */
-async function migrateBases(transaction: Transaction, rows: Rows): Promise<void> {
+async function migrateBases(
+  transaction: Transaction,
+  rows: Rows,
+  byPlayer: (rows: Rows, today: string) => readonly object[]
+): Promise<void> {
   const bases = await transaction.table<object>('bases').toArray();
-  const stones = basesByPlayer({ ...rows, bases }, dayOf(new Date()));
+  const stones = byPlayer({ ...rows, bases }, dayOf(new Date()));
   await transaction.table('bases').bulkPut(bases);
   await transaction.table('gone').bulkPut([...stones]);
 }

@@ -5,7 +5,8 @@
   import { Action } from '$lib/ui/action.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
-  import { dayText, timeText } from '$lib/words/dates';
+  import { timeText } from '$lib/words/clock';
+  import { dayText } from '$lib/words/dates';
   import VerdictMark from '$lib/ui/VerdictMark.svelte';
   import { verdictLine } from '$lib/words/sizing';
   import { NEXT_MEASURE_WORDS, outlookSentences } from '$lib/words/growth';

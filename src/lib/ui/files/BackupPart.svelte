@@ -6,7 +6,8 @@
   import { backupFileName, lockedFileName } from '$lib/data/files/names';
   import { Action } from '$lib/ui/action.svelte';
   import { status } from '$lib/ui/shell/status.svelte';
-  import { dayText, timeText } from '$lib/words/dates';
+  import { timeText } from '$lib/words/clock';
+  import { dayText } from '$lib/words/dates';
   import { TABLE_WORDS } from '$lib/words/tables';
   import { FileDesk } from './file-desk.svelte';
   import FilePart from './FilePart.svelte';

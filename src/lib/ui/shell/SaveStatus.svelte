@@ -3,7 +3,7 @@
   import Undo2 from '@lucide/svelte/icons/undo-2';
   import { db, lastDone, lastUndone } from '$lib/data';
   import { live } from '$lib/ui/live.svelte';
-  import { timeText } from '$lib/words/dates';
+  import { timeText } from '$lib/words/clock';
   import { attempt } from './attempt';
   import { status } from './status.svelte';
   import { walk } from './walk';
