@@ -115,7 +115,9 @@ test('a new version waits, comes with the next opening, and never half', async (
   await page.getByRole('textbox', { name: /^Name/ }).fill('Half typed');
   // With two tabs open it is not taken.
   await other.getByRole('button', { name: 'Take it now' }).click();
-  await other.waitForTimeout(500);
+  // Both are told why.
+  for (const tab of [page, other])
+    await expect(tab.locator('[data-version-waits]')).toContainText('open in 2 tabs');
   expect(await kept(other)).toHaveLength(2);
   await other.close();
   await expect(page.locator('[data-version-waits]')).toBeVisible();

@@ -1,4 +1,5 @@
 import { liveQuery } from 'dexie';
+import { patchedRows } from './patched-rows';
 import { onCommitted, type Operation, type Records, type TableName } from '$lib/data';
 
 /** A value that follows the database. */
@@ -65,15 +66,11 @@ export const liveRows = <Name extends TableName>(
   key?: () => unknown
 ): Live<readonly Records[Name][]> =>
   live<readonly Records[Name][]>(query, [], key, (rows, operations) => {
-    const mine = operations.filter((operation) => operation.table === table);
-    if (mine.length === 0) return rows;
-    const left = new Map(rows.map((row) => [row.id as string, row]));
-    for (const { key: id, after } of mine) {
-      const record = after as Records[Name] | null;
-      left.delete(id);
-      if (record && belongs(record)) left.set(id, record);
-    }
-    return [...left.values()];
+    return patchedRows(
+      rows,
+      operations.filter((operation) => operation.table === table),
+      belongs
+    );
   });
 
 /** Follows one record by its id; null where there is none. */

@@ -5,6 +5,7 @@
   import { categoryNameIn, RATING_WORDS, STANDPOINT_NAMES, STANDPOINT_WORDS } from '$lib/words/checks';
   import { ClassRoom, type Sitter } from './class-room.svelte';
   import Fold from '$lib/ui/Fold.svelte';
+  import GroupName from './GroupName.svelte';
   import GroupWays from './GroupWays.svelte';
   import SeatMap from './SeatMap.svelte';
   import SweepList from './SweepList.svelte';
@@ -43,7 +44,7 @@
 {:else}
   <div class="class" data-class>
     <header>
-      <h1>{room.group.name}</h1>
+      <GroupName group={room.group} />
       <p class="soft num">{room.seen.length} of {room.here.length} seen</p>
       <progress
         class="progress"

@@ -23,7 +23,7 @@
     await ondeleted();
     status.say(
       forGood
-        ? `${name} is deleted, and nothing is left.`
+        ? `${name} is deleted. Nothing is left but a random number and the day, so that no merge brings the child back.`
         : `Deleted ${name} with all records. Undo brings everything back for ${MINUTES} minutes.`
     );
   }
@@ -33,7 +33,8 @@
   <p><b>Delete {player.name} with all records?</b></p>
   <p>
     Undo brings everything back for {MINUTES} minutes. After that nothing of this child is left on this device,
-    neither in the records nor in the steps that can be taken back. Backups that you saved stay as they are.
+    neither in the records nor in the steps that can be taken back. What stays is a random number and the day, so
+    that a colleague’s file does not bring the child back. Backups that you saved stay as they are.
   </p>
   <p class="ways">
     <button type="button" class="btn act" disabled={deleting.busy} onclick={() => remove(false)}
