@@ -71,6 +71,8 @@ export interface MergeQuestion {
 /** What a merge would do, without the records themselves. */
 export interface MergeSummary {
   readonly counts: Readonly<Partial<Record<MergeCase, number>>>;
+  /** Names of players who come, who go here too, and who stay deleted here. */
+  readonly players: Readonly<Record<'new' | 'deleted-there' | 'deleted-here', readonly string[]>>;
   readonly questions: readonly MergeQuestion[];
   readonly commonStart: boolean;
 }
@@ -206,6 +208,15 @@ function summaryOf({ plan, commonStart }: MergePreview): MergeSummary {
     if (held?.owner != null && held.table !== 'players')
       records.set(held.owner, (records.get(held.owner) ?? 0) + 1);
   }
+  const namesOf = (which: MergeCase) =>
+    plan.flatMap(({ key, case: how, here, there }) =>
+      how === which && key.startsWith('players:') ? (names.get((here ?? there)?.id ?? '') ?? []) : []
+    );
+  const players = {
+    new: namesOf('new'),
+    'deleted-there': namesOf('deleted-there'),
+    'deleted-here': namesOf('deleted-here')
+  };
   const questionOf = (one: Merged): MergeQuestion => {
     const held = one.here ?? one.there;
     const owner = held?.owner ?? '';
@@ -225,7 +236,7 @@ function summaryOf({ plan, commonStart }: MergePreview): MergeSummary {
     .filter(isAsked)
     .toSorted((a, b) => Number(needsAnswer(b)) - Number(needsAnswer(a)))
     .slice(0, MOST_QUESTIONS);
-  return { counts, questions: questions.map(questionOf), commonStart };
+  return { counts, players, questions: questions.map(questionOf), commonStart };
 }
 
 const fieldsOf = (held: Held | null) => (held?.record ?? {}) as Readonly<Record<string, unknown>>;

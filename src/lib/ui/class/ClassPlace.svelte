@@ -181,10 +181,6 @@
     align-items: center;
     gap: 0.35rem 0.75rem;
   }
-  header h1 {
-    font-size: 1.6rem;
-    font-weight: 750;
-  }
   header progress {
     width: 12rem;
   }

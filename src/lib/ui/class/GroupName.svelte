@@ -41,9 +41,18 @@
 {/if}
 
 <style>
+  h1:not(.sr-only) {
+    font-size: 1.6rem;
+    font-weight: 750;
+  }
   form {
     display: flex;
-    flex-wrap: wrap;
     gap: 0.5rem;
+  }
+  input {
+    width: 12rem;
+  }
+  form .btn {
+    white-space: nowrap;
   }
 </style>

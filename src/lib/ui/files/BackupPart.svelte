@@ -17,11 +17,24 @@
   import Underway from './Underway.svelte';
 
   /** The whole record as a file, locked or not, and back. Nothing is written before its preview. */
+  let {
+    asking = $bindable(),
+    quiet
+  }: {
+    /** A preview waits for an answer. */
+    asking: boolean;
+    /** Another part asks something: the next action is there. */
+    quiet: boolean;
+  } = $props();
+
   const desk = new FileDesk();
   onDestroy(() => desk.end());
 
   let restoring = $state.raw<{ content: FileContent; preview: RestorePreview } | null>(null);
   let password = $state('');
+  $effect(() => {
+    asking = restoring !== null;
+  });
 
   /** Why the file that was just saved can't be restored. */
   let problem = $state<string | null>(null);
@@ -76,8 +89,11 @@
   <p>All players, lengths, sizes, set-ups, checks and settings in one file.</p>
   <div class="row">
     <LockField bind:password />
-    <button type="button" class="btn act-next" disabled={saving.busy || !isPassword(password)} onclick={save}
-      >{saving.busy ? 'Writing…' : 'Save a backup'}</button
+    <button
+      type="button"
+      class="btn {asking || quiet ? 'act' : 'act-next'}"
+      disabled={saving.busy || !isPassword(password)}
+      onclick={save}>{saving.busy ? 'Writing…' : 'Save a backup'}</button
     >
   </div>
   {#if problem !== null}

@@ -18,6 +18,13 @@
   import Underway from './Underway.svelte';
 
   /** Files from and to another teacher's copy: handed over whole, by group or by player, locked or not, and merged. */
+  let {
+    asking = $bindable()
+  }: {
+    /** A preview waits for an answer. */
+    asking: boolean;
+  } = $props();
+
   const desk = new FileDesk();
   onDestroy(() => desk.end());
   let chosen = $state('all');
@@ -62,6 +69,9 @@
 
   let content = $state.raw<FileContent | null>(null);
   let summary = $state.raw<MergeSummary | null>(null);
+  $effect(() => {
+    asking = summary !== null;
+  });
   /** Which part of the file is merged. */
   let part = $state('all');
   let picks = $state.raw<ReadonlyMap<string, MergePick>>(new Map());

@@ -21,6 +21,9 @@
     });
   }
 
+  /** Which part has a preview that waits for an answer: the next action is there. */
+  let asking = $state({ backup: false, copy: false, list: false });
+
   const people = (count: number) => `${count} ${count === 1 ? 'player' : 'players'}`;
 
   async function addAll(players: readonly PlayerForm[], list: string, known: KnownHow): Promise<boolean> {
@@ -49,9 +52,9 @@
     Everything stays in this browser, on this device. What leaves it are the files that you save here.
   </p>
 
-  <BackupPart />
+  <BackupPart bind:asking={asking.backup} quiet={asking.copy || asking.list} />
 
-  <CopyPart />
+  <CopyPart bind:asking={asking.copy} />
 
   <FilePart id="players-list" title="Players as a list">
     <p>
@@ -61,7 +64,13 @@
     <p class="row">
       <button type="button" class="btn act" onclick={savePlayers}>Save players as CSV</button>
     </p>
-    <PlayerImport label="Bring players in from CSV…" action={actionText} updates onplayers={addAll} />
+    <PlayerImport
+      bind:asking={asking.list}
+      label="Bring players in from CSV…"
+      action={actionText}
+      updates
+      onplayers={addAll}
+    />
   </FilePart>
 </div>
 

@@ -28,6 +28,18 @@
       .map(([how, text]) => ({ how, text, many: summary.counts[how] ?? 0 }))
       .filter(({ many }) => many > 0)
   );
+  const MOST_NAMES = 8;
+  const people = $derived(
+    (
+      [
+        ['new', 'Players who come'],
+        ['deleted-there', 'Deleted there, and then here too'],
+        ['deleted-here', 'Deleted here, and kept away']
+      ] as const
+    )
+      .map(([how, text]) => ({ how, text, names: summary.players[how] }))
+      .filter(({ names }) => names.length > 0)
+  );
   const asked = $derived((summary.counts.both ?? 0) + (summary.counts.asked ?? 0));
   const unanswered = $derived(
     summary.questions.filter(({ key, needsAnswer }) => needsAnswer && !picks.has(key)).length
@@ -71,8 +83,19 @@
     asked about.
   {/if}
 </p>
-<ul>
-  {#each lines as { how, text, many } (how)}<li data-merge={how}><b class="num">{many}</b> {text}</li>{/each}
+{#each people as { how, text, names } (how)}
+  <p data-players={how}>
+    {text}: <b>{names.slice(0, MOST_NAMES).join(', ')}</b>{names.length > MOST_NAMES
+      ? ` and ${names.length - MOST_NAMES} more`
+      : ''}.
+  </p>
+{/each}
+<ul class="soft">
+  {#each lines as { how, text, many } (how)}<li data-merge={how}>
+      <b class="num">{many}</b>
+      {many === 1 ? 'record' : 'records'}
+      {text}
+    </li>{/each}
 </ul>
 {#if summary.questions.length > 0}
   <h3>{asked} to decide</h3>
@@ -133,6 +156,9 @@
   fieldset {
     border-top: 1px solid var(--line-strong);
     padding-block: 0.5rem;
+  }
+  legend {
+    padding-right: 0.75rem;
   }
   legend,
   h3 {

@@ -18,6 +18,7 @@
     label,
     action,
     updates = false,
+    asking = $bindable(false),
     onplayers
   }: {
     label: string;
@@ -27,6 +28,8 @@
     onplayers: (players: readonly PlayerForm[], list: string, known: KnownHow) => Promise<boolean>;
     /** Whether what is known can take over what the list says. */
     updates?: boolean;
+    /** A preview waits for an answer. */
+    asking?: boolean;
   } = $props();
 
   const PREVIEW_ROWS = 8;
@@ -35,6 +38,9 @@
   type Reader = typeof import('$lib/data/files/players-csv');
   let reader = $state.raw<Reader | null>(null);
   let table = $state.raw<CsvTable | null>(null);
+  $effect(() => {
+    asking = table !== null;
+  });
   let match = $state.raw<ColumnMatch>([]);
   let usualFamily = $state<Family>('violin');
   let problem = $state('');
