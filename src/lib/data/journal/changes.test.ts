@@ -2,7 +2,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { contents, freshDatabase, givenPlayer } from '../testing';
 import { commit, KEPT_CHANGES, redo, undo } from './changes';
 import { lastDone, lastUndone } from './steps';
-import { changeDraft } from '../commands/drafts';
+import { changeDraft, changeSetup } from '../commands/drafts';
 import { addReading, dropReading, freshReadings, setSlopeLook } from '../commands/measurements';
 import { archivePlayer, deletePlayer, editPlayer, EMPTY_PLAYER } from '../commands/players';
 import { Refusal } from '../store/refusal';
@@ -63,6 +63,34 @@ describe('changes', () => {
     ).rejects.toThrow('power cut');
     expect(await contents(db)).toEqual(before);
     expect((await lastDone(db))?.label).toBe('Added Tilly Test');
+  });
+
+  it('of a key that is held are one step, and what comes later is another', async () => {
+    const db = freshDatabase();
+    const player = await givenPlayer(db);
+    const lift = (mm: number) =>
+      changeSetup(
+        db,
+        player,
+        'Lift',
+        () => ({ kind: 'rest', choices: {}, values: { lift: mm }, marks: {} }),
+        undefined,
+        'lift'
+      );
+    const steps = await db.changes.count();
+    for (const mm of [1, 2, 3, 4]) await lift(mm);
+    expect(await db.changes.count()).toBe(steps + 1);
+    await db.changes
+      .toCollection()
+      .modify((change) => void Object.assign(change, { at: '2026-01-01T09:00:00.000Z' }));
+    await lift(5);
+    expect(await db.changes.count()).toBe(steps + 2);
+    await undo(db);
+    expect((await db.drafts.get(player.id))?.setup?.values).toEqual({ lift: 4 });
+    await undo(db);
+    expect(await db.drafts.get(player.id)).toBeUndefined();
+    await redo(db);
+    expect((await db.drafts.get(player.id))?.setup?.values).toEqual({ lift: 4 });
   });
 
   it('keep only so many steps', async () => {
@@ -134,6 +162,12 @@ describe('measurements', () => {
       await addReading(db, player, 'height', 1200, 'height');
     await expect(addReading(db, player, 'height', 1200, 'height')).rejects.toThrow(Refusal);
     expect((await db.measurements.toArray())[0]?.readings).toHaveLength(MOST_READINGS);
+  });
+
+  it('typed into a field that can’t be kept are an error, and not called saved', async () => {
+    const db = freshDatabase();
+    const player = await givenPlayer(db);
+    await expect(keepText(db, player.id, 'a name with spaces', 'text')).rejects.toThrow('can’t be kept');
   });
 
   it('take what was typed for them along; what undo takes back leaves typed text alone', async () => {

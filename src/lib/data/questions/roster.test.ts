@@ -5,6 +5,7 @@ import { DEMO_CAST } from '../demo/cast';
 import { demoRecords, loadDemo } from '../demo/demo';
 import { recordCheck, toggleFault } from '../commands/checks';
 import { undo } from '../journal/changes';
+import { newestFirst } from './case';
 import { problemWith } from '../schema/problem';
 import { checksFor } from '$lib/core/checks';
 import { foreseeMissing } from './foreseen';
@@ -198,6 +199,30 @@ describe('checks', () => {
     ]);
     await toggleFault(db, player, timed, 'cannot', { shown: null, setupId: null });
     expect((await db.checks.toArray())[0]?.faults).toEqual(['other']);
+  });
+
+  it('are changed at the result that is shown, whatever set-up it was seen with', async () => {
+    const db = freshDatabase();
+    const player = await givenPlayer(db);
+    const mostly = { outcome: { kind: 'rating', rating: 'mostly' } as const, faults: ['body-bends'] };
+    await recordCheck(db, player, check, { ...mostly, setupId: null });
+    const [shown] = await db.checks.toArray();
+    // The set-up was kept meanwhile: the fault is taken off what is on the screen, and its rating stays.
+    await toggleFault(db, player, check, 'body-bends', { shown: shown?.id ?? null, setupId: 'newer' });
+    expect(await db.checks.toArray()).toMatchObject([{ outcome: mostly.outcome, faults: [], setupId: null }]);
+    // Rated with the newer set-up it is a result of its own; once more, it replaces that one.
+    for (const rating of ['with-help', 'secure'] as const) {
+      const newest = newestFirst(await db.checks.toArray())[0]?.id ?? null;
+      const seenNow = {
+        outcome: { kind: 'rating', rating } as const,
+        faults: [],
+        setupId: 'newer',
+        shown: newest
+      };
+      await recordCheck(db, player, check, seenNow, new Date(Date.now() + 1000));
+    }
+    const ratings = (await db.checks.toArray()).map(({ outcome }) => (outcome as { rating: string }).rating);
+    expect(ratings.sort()).toEqual(['mostly', 'secure']);
   });
 
   it('seen amiss before they were rated count as not yet there', async () => {

@@ -12,7 +12,7 @@ import {
   VERSION_2_STORES,
   VERSION_3_STORES
 } from './older.testing';
-import { TABLE_NAMES } from './tables';
+import { TABLE_NAMES, TABLES } from './tables';
 
 type Tables = Record<string, object[]>;
 const OLDER = [
@@ -148,4 +148,82 @@ it('refuses a database that a newer version wrote', async () => {
   await newer.open();
   newer.close();
   await expect(createDatabase('newer').players.count()).rejects.toThrow(WRITTEN_BY_NEWER);
+});
+
+describe('version 7', () => {
+  const player = {
+    id: 'a',
+    name: 'Ada',
+    birthMonth: null,
+    curve: null,
+    family: 'violin',
+    notes: '',
+    photosAllowed: false,
+    groupId: 'owls',
+    archivedOn: null,
+    createdAt: '2026-11-01T09:00:00.000Z',
+    demo: false
+  };
+  const typed = (playerId: string) => ({
+    id: `${playerId}:height`,
+    playerId,
+    field: 'height',
+    text: '12',
+    at: '2026-11-01T09:00:00.000Z'
+  });
+  const seat = (playerId: string) => ({ playerId, x: 0.5, y: 0.5 });
+  /** What undo, merges and a change of the group could leave behind. */
+  const tables = (): Tables => ({
+    players: [player, { ...player, id: 'b', name: 'Bo', groupId: 'nowhere' }],
+    groups: [{ id: 'owls', name: 'Owls', seating: [seat('a'), seat('b'), seat('gone')], demo: false }],
+    days: [
+      {
+        id: 'd',
+        name: 'Line',
+        day: '2026-11-01',
+        startedAt: '2026-11-01T09:00:00.000Z',
+        closedAt: null,
+        entries: ['a', 'gone'].map((playerId) => ({ playerId, state: 'waiting' })),
+        demo: false
+      }
+    ],
+    typed: [typed('a'), typed('gone')]
+  });
+  const mended = {
+    players: [
+      { id: 'a', groupId: 'owls' },
+      { id: 'b', groupId: null }
+    ],
+    groups: [{ seating: [seat('a')] }],
+    days: [{ entries: [{ playerId: 'a' }] }],
+    typed: [{ playerId: 'a' }]
+  };
+
+  it('in a backup, which the version itself could not read any more, is read', () => {
+    const empty = Object.fromEntries(TABLE_NAMES.filter((name) => name !== 'gone').map((name) => [name, []]));
+    const read = readBackup(
+      JSON.stringify({ format: 'jarvel-backup', version: 7, savedAt: '', tables: { ...empty, ...tables() } })
+    );
+    expect(read.ok ? read.backup.tables : read.problem).toMatchObject({ ...mended, gone: [] });
+  });
+
+  it('in a database is mended, and what other copies knew is sorted by player', async () => {
+    const old = new Dexie('version-7');
+    const stores = Object.fromEntries(
+      TABLE_NAMES.filter((name) => name !== 'gone').map((name) => [name, TABLES[name].indexes])
+    );
+    old.version(7).stores({ ...stores, changes: '++seq, undone', foreseen: 'id', bases: 'id, at' });
+    for (const [name, rows] of Object.entries(tables())) await old.table(name).bulkAdd(rows);
+    const prints = { 'players:a': '1', 'typed:x': '2', 'players:zoe': '3', 'groups:owls': '4' };
+    await old.table('bases').add({ id: 'file', at: '2026-11-01T09:00:00.000Z', prints });
+    old.close();
+    const db = createDatabase('version-7');
+    for (const [name, rows] of Object.entries(mended))
+      expect(await db.table(name).toArray()).toMatchObject(rows);
+    expect(await db.bases.toArray()).toMatchObject([
+      { id: 'file', whole: false, players: { a: { 'players:a': '1' } }, shared: { 'groups:owls': '4' } }
+    ]);
+    // Who was known and is not there any more was deleted.
+    expect((await db.gone.toArray()).map(({ id }) => id)).toEqual(['zoe']);
+  });
 });
