@@ -6,9 +6,11 @@ import { addPlayer, deletePlayer, editPlayer, EMPTY_PLAYER } from './commands/pl
 import { keepText } from './commands/typed';
 import { demoRecords } from './demo/demo';
 import { readBackup, restoreBackup, writeBackup, type Backup } from './files/backup';
-import { applyMerge, MergeOvertaken, previewMerge, writeCopy, type Scope } from './files/exchange';
+import { applyMerge, MergeOvertaken, previewMerge, writeCopy } from './files/exchange';
+import type { Scope } from './files/scope';
 import { isAsked, type MergePick } from './files/merge';
-import { commit, operationsOf, redo, undo } from './journal/changes';
+import { commit, redo, undo } from './journal/changes';
+import { operationsOf } from './journal/kept';
 import { deletedFor, forget } from './journal/forget';
 import { faultsIn } from './journal/gate';
 import { problemWith } from './schema/problem';

@@ -1,7 +1,7 @@
 import { proxy, transfer } from 'comlink';
 import type { RestoreMode, Restored, RestorePreview } from '$lib/data/files/backup';
 import type { FileRead, MergeResult, MergeSummary, Saved, Written } from '$lib/data/files/desk';
-import type { Scope } from '$lib/data/files/exchange';
+import type { Scope } from '$lib/data/files/scope';
 import type { MergePick } from '$lib/data/files/merge';
 import type { ChangeHead } from '$lib/data/schema/change';
 import { Refusal } from '$lib/data';

@@ -1,6 +1,7 @@
 import type { FaultCause } from '$lib/core/checks';
 import { dayOf } from '$lib/core/time';
-import { commit, type Writer } from '../journal/changes';
+import { commit } from '../journal/changes';
+import type { Writer } from '../journal/writer';
 import type { Database } from '../store/database';
 import type { Player } from '../store/records';
 

@@ -1,7 +1,8 @@
 import { dayOf, type IsoDay } from '$lib/core/time';
 import type { Check, CheckCategory, CheckOutcome, SeenResult } from '$lib/core/checks';
 import { newestFirst } from '../questions/case';
-import { commit, type Writer } from '../journal/changes';
+import { commit } from '../journal/changes';
+import type { Writer } from '../journal/writer';
 import type { Database } from '../store/database';
 import { newId } from '../store/ids';
 import { putRemedy, type NewRemedy } from './begin-remedy';

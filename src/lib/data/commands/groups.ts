@@ -1,7 +1,8 @@
 import type { CheckCategory, Ways } from '$lib/core/checks';
 import type { WeeklyLesson } from '$lib/core/plan';
 import type { IsoDay } from '$lib/core/time';
-import { commit, type Writer } from '../journal/changes';
+import { commit } from '../journal/changes';
+import type { Writer } from '../journal/writer';
 import type { Database } from '../store/database';
 import { newId } from '../store/ids';
 import type { Group, Player, PlayerForm } from '../store/records';

@@ -1,7 +1,8 @@
 import type { MeasurementId, Readings } from '$lib/core/body';
 import type { ShoulderSlope } from '$lib/core/setup';
 import { dayOf, daysBetween, type IsoDay } from '$lib/core/time';
-import { commit, type Writer } from '../journal/changes';
+import { commit } from '../journal/changes';
+import type { Writer } from '../journal/writer';
 import type { Database } from '../store/database';
 import { getDraft } from './drafts';
 import type { Measurement, Player } from '../store/records';

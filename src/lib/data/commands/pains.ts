@@ -1,6 +1,7 @@
 import type { Size } from '$lib/core/instruments';
 import { dayOf } from '$lib/core/time';
-import { commit, type Writer } from '../journal/changes';
+import { commit } from '../journal/changes';
+import type { Writer } from '../journal/writer';
 import type { Database } from '../store/database';
 import { newId } from '../store/ids';
 import type { Pain, Player } from '../store/records';

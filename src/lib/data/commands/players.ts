@@ -1,4 +1,5 @@
-import { commit, type Writer } from '../journal/changes';
+import { commit } from '../journal/changes';
+import type { Writer } from '../journal/writer';
 import type { Database } from '../store/database';
 import { joinGroups, leaveGroup } from './groups';
 import { knownPlayers } from '../questions/known-players';

@@ -14,14 +14,8 @@ import {
   type RestoreMode,
   type RestorePreview
 } from './backup';
-import {
-  applyMerge,
-  MergeOvertaken,
-  previewMerge,
-  writeCopy,
-  type MergePreview,
-  type Scope
-} from './exchange';
+import { applyMerge, MergeOvertaken, previewMerge, writeCopy, type MergePreview } from './exchange';
+import type { Scope } from './scope';
 import {
   canKeepBoth,
   isAsked,

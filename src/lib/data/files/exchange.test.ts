@@ -13,7 +13,8 @@ import type { Player } from '../store/records';
 import type { TableName } from '../store/tables';
 import { contents, freshDatabase, givenDecision, givenPlayer, givenReadings } from '../testing';
 import { previewRestore, readBackup, restoreBackup, writeBackup, type Backup } from './backup';
-import { applyMerge, MergeOvertaken, previewMerge, writeCopy, type Scope } from './exchange';
+import { applyMerge, MergeOvertaken, previewMerge, writeCopy } from './exchange';
+import type { Scope } from './scope';
 import type { MergePick } from './merge';
 
 const ALL: Scope = { kind: 'all' };

@@ -1,12 +1,12 @@
-import { commit, type Writer } from '../journal/changes';
+import { commit } from '../journal/changes';
+import type { Writer } from '../journal/writer';
 import { lastDone, lastUndone } from '../journal/steps';
 import { SCHEMA_VERSION, type Database, type KnownBase } from '../store/database';
 import { newId } from '../store/ids';
-import type { Player } from '../store/records';
 import { Refusal } from '../store/refusal';
-import { OWNED_TABLES, ownerOf, TABLE_NAMES, withoutPlayers, type TableName } from '../store/tables';
+import { ownerOf, TABLE_NAMES } from '../store/tables';
 import { BACKUP_FORMAT, writeBackup, type Ancestor, type Backup, type BackupTables } from './backup';
-import { baseWithout, knownFrom, NOT_IN_PART, type CommonBase, type Known } from './known';
+import { baseWithout, knownFrom, type CommonBase, type Known } from './known';
 import {
   heldOf,
   keyOf,
@@ -18,49 +18,11 @@ import {
   type Picks,
   type Traces
 } from './merge';
+import { OUT_OF_PART, OWN_ONLY, partOf, type Scope } from './scope';
 
 /** Files that this copy remembers: of everything, and of some players. */
 const KEPT_WHOLE = 12;
 const KEPT_PARTS = 40;
-/** What is not another teacher's: settings, what is half typed, and who was deleted here. */
-const OWN_ONLY: readonly TableName[] = ['settings', 'typed', 'drafts', 'gone'];
-/** What a file of some players does not hold. */
-const OUT_OF_PART: readonly TableName[] = [...OWN_ONLY, ...NOT_IN_PART, 'ownChecks', 'days'];
-
-/** What a file for another copy holds. */
-export type Scope =
-  | { readonly kind: 'all' }
-  | { readonly kind: 'group'; readonly groupId: string }
-  | { readonly kind: 'player'; readonly playerId: string };
-
-const isIn = (scope: Scope, player: Player): boolean =>
-  scope.kind === 'all' ||
-  (scope.kind === 'group' ? player.groupId === scope.groupId : player.id === scope.playerId);
-
-/** Only what belongs to some players, and their groups without the others. */
-function partOf(tables: BackupTables, scope: Scope): BackupTables {
-  if (scope.kind === 'all') return tables;
-  const players = tables.players.filter((player) => isIn(scope, player));
-  const ids = new Set(players.map(({ id }) => id));
-  const groupIds = new Set(players.map(({ groupId }) => groupId));
-  const entries = TABLE_NAMES.map((name): [TableName, readonly object[]] => {
-    if (name === 'players') return [name, players];
-    if (OUT_OF_PART.includes(name)) return [name, []];
-    if (name === 'groups')
-      return [
-        name,
-        tables.groups
-          .filter(({ id }) => groupIds.has(id))
-          .map((group) => withoutPlayers('groups', group, (id) => !ids.has(id)))
-      ];
-    return [
-      name,
-      OWNED_TABLES.includes(name) ? tables[name].filter((one) => ids.has(ownerOf(name, one) ?? '')) : []
-    ];
-  });
-  return Object.fromEntries(entries) as unknown as BackupTables;
-}
-
 /** The records of a file or of this copy that can be merged, by key. */
 function copyOf(tables: BackupTables): Copy {
   const held = new Map<string, Held>();

@@ -1,6 +1,7 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { contents, freshDatabase, givenPlayer } from '../testing';
-import { commit, KEPT_CHANGES, redo, undo } from './changes';
+import { commit, redo, undo } from './changes';
+import { KEPT_CHANGES } from './kept';
 import { lastDone, lastUndone } from './steps';
 import { changeDraft, changeSetup } from '../commands/drafts';
 import { addReading, dropReading, freshReadings, setSlopeLook } from '../commands/measurements';

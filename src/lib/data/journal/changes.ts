@@ -1,161 +1,20 @@
-import type { Table } from 'dexie';
 import { dayOf } from '$lib/core/time';
 import { forgetAllForeseen, forgetForeseen } from '../questions/claims';
-import type { Change, ChangeHead, Operation } from '../schema/change';
+import type { ChangeHead, Change, Operation } from '../schema/change';
 import { OTHER_STORES, type Database } from '../store/database';
-import { endsOf } from '../store/keys';
-import { Refusal } from '../store/refusal';
-import {
-  OWNED_TABLES,
-  ownerOf,
-  TABLE_NAMES,
-  type AnyRecord,
-  type Records,
-  type TableName
-} from '../store/tables';
+import { OWNED_TABLES, ownerOf, TABLE_NAMES, type Records, type TableName } from '../store/tables';
 import { passGate, type Write } from './gate';
 import { tell } from './heard';
+import { dropSteps, goesOn, joined, keepStep, KEPT_CHANGES, operationsOf, rewriteStep } from './kept';
 import { saving } from './saving';
 import { lastDone, lastUndone } from './steps';
+import { apply, recorder, writerOf, type Writer } from './writer';
 
 export type { Change, ChangeHead, Operation } from '../schema/change';
-
-/** How many steps can be taken back. */
-export const KEPT_CHANGES = 300;
-/** What a step did is kept apart from what is told of it, in parts, where it is more than this. */
-const PART = 500;
-
-/** Writes records inside a change and remembers what stood there. */
-export interface Writer {
-  /** @throws Refusal for a record that its schema does not allow */
-  put<Name extends TableName>(table: Name, record: Records[Name]): Promise<void>;
-  /**
-   * Puts many records of one table at once.
-   *
-   * @param checked they were held against their schema just now
-   * @throws Refusal for a record that its schema does not allow
-   */
-  putAll<Name extends TableName>(
-    table: Name,
-    records: readonly Records[Name][],
-    checked?: boolean
-  ): Promise<void>;
-  remove(table: TableName, key: string): Promise<void>;
-  removeAll(table: TableName, keys: readonly string[]): Promise<void>;
-}
-
-const anyTable = (db: Database, name: TableName) => db[name] as unknown as Table<AnyRecord, string>;
 
 /** Everything that a change may touch. */
 export const allTables = (db: Database) =>
   [...TABLE_NAMES, ...Object.keys(OTHER_STORES)].map((name) => db.table(name));
-
-/** Removes records; a table of which nothing would be left is emptied, which costs a small part of it. */
-async function remove(rows: Table<AnyRecord, string>, keys: readonly string[]): Promise<void> {
-  if (keys.length > STRETCH && (await rows.count()) <= keys.length) {
-    const going = new Set(keys);
-    const there = await rows.toCollection().primaryKeys();
-    if (there.every((key) => going.has(key))) return rows.clear();
-  }
-  for (let from = 0; from < keys.length; from += STRETCH)
-    await rows.bulkDelete(keys.slice(from, from + STRETCH));
-}
-
-/** Puts what is to stand under each key; of one key the last counts. */
-async function apply(db: Database, table: TableName, writes: readonly Write[]): Promise<void> {
-  const rows = anyTable(db, table);
-  const [only] = writes;
-  if (writes.length === 1 && only) {
-    const [key, after] = only;
-    await (after ? rows.put(after) : rows.delete(key));
-    return;
-  }
-  const last = new Map(writes);
-  const [put, gone]: [AnyRecord[], string[]] = [[], []];
-  for (const [key, after] of last) {
-    if (after) put.push(after);
-    else gone.push(key);
-  }
-  await remove(rows, gone);
-  for (let from = 0; from < put.length; from += STRETCH) await rows.bulkPut(put.slice(from, from + STRETCH));
-}
-
-/** Records that are written at one go. */
-const STRETCH = 250;
-/** More records than this are read in one stretch of the table: a request for each costs many times as much. */
-const FEW = 40;
-
-/** What stands under some keys, by key. */
-async function standing(
-  rows: Table<AnyRecord, string>,
-  keys: readonly string[]
-): Promise<ReadonlyMap<string, AnyRecord>> {
-  const found =
-    keys.length > FEW
-      ? await rows
-          .where(':id')
-          .between(...endsOf(keys), true, true)
-          .toArray()
-      : await Promise.all(keys.map((key) => rows.get(key)));
-  return new Map(found.flatMap((record) => (record ? [[record.id, record] as const] : [])));
-}
-
-/** Writes into a running transaction; what it did is in `operations`. */
-function recorder(db: Database) {
-  const operations: Operation[] = [];
-  const replace = async (table: TableName, writes: readonly Write[]): Promise<void> => {
-    const there = await standing(
-      anyTable(db, table),
-      writes.map(([key]) => key)
-    );
-    const before = new Map<string, AnyRecord | null>(there);
-    const changing: Write[] = [];
-    for (const [key, after] of writes) {
-      const stood = before.get(key) ?? null;
-      // What changes nothing is no step to take back.
-      if (JSON.stringify(stood) === JSON.stringify(after)) continue;
-      operations.push({ table, key, before: stood, after });
-      before.set(key, after);
-      changing.push([key, after]);
-    }
-    if (changing.length > 0) await apply(db, table, changing);
-  };
-  return { operations, replace };
-}
-
-type ProblemWith = (table: TableName, record: unknown) => string | null;
-
-function writerOf(replace: ReturnType<typeof recorder>['replace'], problemWith: ProblemWith): Writer {
-  const check = (table: TableName, record: AnyRecord) => {
-    const problem = problemWith(table, record);
-    if (problem) throw new Refusal(`This can’t be kept: ${table}, ${problem}`);
-  };
-  /** Neighbours together, and not so many at once that whoever waits beside is kept waiting. */
-  const inStretches = async (table: TableName, writes: readonly Write[]) => {
-    const sorted = writes.length > STRETCH ? writes.toSorted(([a], [b]) => (a < b ? -1 : 1)) : writes;
-    for (let from = 0; from < sorted.length; from += STRETCH)
-      await replace(table, sorted.slice(from, from + STRETCH));
-  };
-  const putAll: Writer['putAll'] = async (table, records, checked = false) => {
-    if (!checked) for (const record of records) check(table, record);
-    await inStretches(
-      table,
-      records.map((record): Write => [record.id, record])
-    );
-  };
-  const removeAll: Writer['removeAll'] = async (table, keys) => {
-    await inStretches(
-      table,
-      keys.map((key): Write => [key, null])
-    );
-  };
-  return {
-    put: (table, record) => putAll(table, [record]),
-    putAll,
-    remove: (table, key) => removeAll(table, [key]),
-    removeAll
-  };
-}
 
 const schemas = () => import('../schema/problem');
 
@@ -167,9 +26,6 @@ export interface CommitOptions {
   /** What is done under the same name within a second belongs to the same step. */
   readonly joins?: string;
 }
-
-/** So soon after it a change under the same name still belongs to the step, ms. */
-const JOINS_FOR_MS = 1000;
 
 /**
  * Carries out one change. Every write and its inverse go into the database in the same transaction, so a
@@ -219,60 +75,6 @@ export async function commit<T = void>(
   });
   tell(operations);
   return result;
-}
-
-/** The newest step, where what is done under a name right now belongs to it. */
-async function goesOn(db: Database, joins: string): Promise<Change | undefined> {
-  const newest = await db.changes.orderBy('seq').last();
-  return newest?.joins === joins && newest.undone === 0 && Date.now() - Date.parse(newest.at) < JOINS_FOR_MS
-    ? newest
-    : undefined;
-}
-
-/** Two accounts of what was done as one: a record goes from where it was first to where it is last. */
-function joined(first: readonly Operation[], then: readonly Operation[]): readonly Operation[] {
-  const all = new Map<string, Operation>();
-  for (const one of [...first, ...then]) {
-    const place = `${one.table} ${one.key}`;
-    const known = all.get(place);
-    all.set(place, known ? { ...known, after: one.after } : one);
-  }
-  return [...all.values()];
-}
-
-/** Keeps a step; what a large one did stands apart, so that whoever asks for its name need not read it. */
-async function keepStep(db: Database, { operations, ...head }: Change): Promise<number> {
-  if (operations.length <= PART) {
-    const { apart: _, ...rest } = head;
-    return db.changes.put({ ...rest, operations });
-  }
-  const seq = await db.changes.put({ ...head, operations: [], apart: true });
-  for (let from = 0; from < operations.length; from += PART)
-    await db.parts.add({ seq, operations: operations.slice(from, from + PART) });
-  return seq;
-}
-
-/** All that a step did, in order. */
-export async function operationsOf(db: Database, change: Change): Promise<readonly Operation[]> {
-  if (!change.apart || change.seq === undefined) return change.operations;
-  const parts = await db.parts.where('seq').equals(change.seq).toArray();
-  return parts.flatMap(({ operations }) => operations);
-}
-
-/** Puts another account of what a step did in place of the first. */
-export async function rewriteStep(db: Database, change: Change): Promise<void> {
-  if (change.seq !== undefined) await db.parts.where('seq').equals(change.seq).delete();
-  await keepStep(db, change);
-}
-
-/** Drops steps with all that they hold. */
-export async function dropSteps(db: Database, seqs: readonly number[]): Promise<void> {
-  if (seqs.length === 0) return;
-  await db.changes.bulkDelete([...seqs]);
-  await db.parts
-    .where('seq')
-    .anyOf([...seqs])
-    .delete();
 }
 
 /**

@@ -3,7 +3,8 @@ import type { Change, Operation } from '../schema/change';
 import type { Database } from '../store/database';
 import { baseWithout } from '../files/known';
 import { isShared, mentioned, OWNED_TABLES, ownerKey, ownerOf, withoutPlayers } from '../store/tables';
-import { allTables, dropSteps, operationsOf, rewriteStep } from './changes';
+import { allTables } from './changes';
+import { dropSteps, operationsOf, rewriteStep } from './kept';
 import { saving } from './saving';
 
 /** A deletion can be taken back for this long, ms; then nothing of the player is left but a tombstone. */

@@ -1,6 +1,6 @@
 import Dexie, { type Table, type Transaction } from 'dexie';
 import { dayOf } from '$lib/core/time';
-import type { Rows } from './migrations';
+import type { Rows } from './rows';
 import type { Foreseen } from '../schema/foreseen';
 import type { Change, ChangePart } from '../schema/change';
 import { TABLE_NAMES, TABLES, type Records, type TableName } from './tables';

@@ -2,7 +2,7 @@
   import { onDestroy } from 'svelte';
   import { db, groupsApart, type Player } from '$lib/data';
   import type { FileContent, MergeResult, MergeSummary } from '$lib/data/files/desk';
-  import type { Scope } from '$lib/data/files/exchange';
+  import type { Scope } from '$lib/data/files/scope';
   import type { MergePick } from '$lib/data/files/merge';
   import { Action } from '$lib/ui/action.svelte';
   import { fileNamePart } from '$lib/ui/download';
