@@ -252,7 +252,7 @@ test('forgotten for good, nothing of a child is left in any table', async ({ pag
   await page.getByRole('button', { name: /^Save changes/ }).click();
   await page.getByRole('button', { name: 'Delete…' }).click();
   await page.getByRole('button', { name: 'Delete and forget for good now' }).click();
-  await expect(page.getByText('and nothing is left', { exact: false })).toBeVisible();
+  await expect(page.getByText('Nothing is left but a random number', { exact: false })).toBeVisible();
   const left = await everything();
   expect(left).not.toContain(name);
   expect(left).not.toContain('demo-05');
