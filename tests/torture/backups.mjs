@@ -79,8 +79,8 @@ function damage(text, next) {
 
 export async function breakBackups(vite, count, next) {
   const load = (path) => vite.ssrLoadModule(`/src/lib/data/${path}.ts`);
-  const { readBackup, restoreBackup, writeBackup } = await load('backup');
-  const { createDatabase } = await load('database');
+  const { readBackup, restoreBackup, writeBackup } = await load('files/backup');
+  const { createDatabase } = await load('store/database');
   const { loadDemo } = await load('demo/demo');
   const source = createDatabase('torture-source');
   await loadDemo(source, new Date('2026-11-24T10:42:00'));

@@ -1,7 +1,8 @@
 /**
- * Tries to break the records: thousands of damaged backups, and a browser that is killed again and again at work.
+ * Tries to break the records: thousands of damaged backups, copies that went apart, and a browser that is killed again
+ * and again at work.
  *
- *   npm run torture -- [--backups 2000] [--kills 100] [--seed 1]
+ *   npm run torture -- [--backups 2000] [--merges 200] [--kills 100] [--seed 1]
  *
  * Ends with 1 when anything was lost, doubled, torn or taken in that should have been refused.
  */
@@ -9,17 +10,18 @@ import { parseArgs } from 'node:util';
 import { createServer } from 'vite';
 import { build, install, random, root } from '../../scripts/lib.mjs';
 
-install();
-build();
-
 const { values } = parseArgs({
   options: {
     backups: { type: 'string', default: '2000' },
+    merges: { type: 'string', default: '200' },
     kills: { type: 'string', default: '100' },
     seed: { type: 'string', default: '1' }
   }
 });
-const seed = Number(values.seed);
+const [seed, kills] = [Number(values.seed), Number(values.kills)];
+
+install();
+if (kills > 0) build();
 
 const vite = await createServer({
   root,
@@ -28,10 +30,12 @@ const vite = await createServer({
   logLevel: 'error'
 });
 const { breakBackups } = await import('./backups.mjs');
+const { mergeCopies } = await import('./merges.mjs');
 const { killAndLook } = await import('./kills.mjs');
 const faults = [
   ...(await breakBackups(vite, Number(values.backups), random(seed))),
-  ...(await killAndLook(vite, Number(values.kills), random(seed + 1)))
+  ...(await mergeCopies(vite, Number(values.merges), random(seed + 1))),
+  ...(kills > 0 ? await killAndLook(vite, kills, random(seed + 2)) : [])
 ];
 await vite.close();
 for (const fault of faults.slice(0, 20)) console.error(`FAULT ${fault}`);
