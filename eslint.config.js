@@ -52,5 +52,18 @@ export default ts.config(
   layer(['src/lib/data/**'], [...['words', 'workers', 'print', 'server', 'ui'].flatMap(folder), ...SVELTE]),
   layer(['src/lib/workers/**'], [...['server', 'ui'].flatMap(folder), ...SVELTE]),
   layer(['src/lib/print/**'], [...['workers', 'server', 'ui'].flatMap(folder), ...SVELTE]),
-  layer(['src/lib/ui/**'], [...folder('server'), '$lib/../routes/*', '**/routes/**'])
+  layer(['src/lib/ui/**'], [...folder('server'), '$lib/../routes/*', '**/routes/**']),
+  {
+    files: ['src/lib/ui/**', 'src/routes/**'],
+    ignores: ['**/*.test.ts', '**/testing.svelte.ts', 'src/lib/ui/shell/versions.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "MemberExpression[object.type='Identifier'][object.name='db']",
+          message: 'Screens ask questions and give commands: no table is read or written here.'
+        }
+      ]
+    }
+  }
 );

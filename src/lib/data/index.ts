@@ -20,16 +20,8 @@ export {
   EMPTY_PLAYER,
   removeDemo
 } from './commands/players';
-export {
-  groupNames,
-  groupOf,
-  groupsApart,
-  setAway,
-  setGroupWay,
-  setSeats,
-  type GroupNames,
-  type Seat
-} from './commands/groups';
+export { groupNames, groupOf, groupsApart, type GroupNames } from './questions/groups';
+export { setAway, setGroupWay, setSeats, type Seat } from './commands/groups';
 export {
   addReading,
   dropReading,

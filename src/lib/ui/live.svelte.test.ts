@@ -5,14 +5,7 @@ import { flushSync } from 'svelte';
 import { expect, it } from 'vitest';
 import { live, liveRecord, liveRows } from './live.svelte';
 
-const followed = (id: string) =>
-  onScreen(() =>
-    liveRecord(
-      'players',
-      () => db.players.get(id),
-      (one) => one.id === id
-    )
-  );
+const followed = (id: string) => onScreen(() => liveRecord('players', () => id));
 
 it('a change of this tab is there the moment it is in the database', async () => {
   const player = await givenPlayer(db);

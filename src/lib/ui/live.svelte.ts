@@ -1,6 +1,7 @@
 import { liveQuery } from 'dexie';
 import { patchedRows } from './patched-rows';
-import { onCommitted, type Operation, type Records, type TableName } from '$lib/data';
+import { db, onCommitted, type Operation, type Records, type TableName } from '$lib/data';
+import { ofPlayers, recordOf, type OwnedTable } from '$lib/data/questions/records';
 
 /** A value that follows the database. */
 export interface Live<T> {
@@ -73,18 +74,29 @@ export const liveRows = <Name extends TableName>(
     );
   });
 
+/** Follows the records of a table that belong to one player. */
+export const liveOwned = <Name extends OwnedTable>(
+  table: Name,
+  playerId: () => string
+): Live<readonly Records[Name][]> =>
+  liveRows(
+    table,
+    () => ofPlayers(db, table, [playerId()]),
+    (record) => (record as { readonly playerId: string }).playerId === playerId(),
+    playerId
+  );
+
 /** Follows one record by its id; null where there is none. */
 export const liveRecord = <Name extends TableName>(
   table: Name,
-  query: () => PromiseLike<Records[Name] | undefined>,
-  isIt: (record: { readonly id: string }) => boolean
+  id: () => string
 ): Live<Records[Name] | null> =>
   live<Records[Name] | null>(
-    async () => (await query()) ?? null,
+    () => recordOf(db, table, id()),
     null,
-    undefined,
+    id,
     (record, operations) =>
-      operations.reduce<Records[Name] | null>((current, { table: name, key: id, after }) => {
-        return name === table && isIt({ id }) ? (after as Records[Name] | null) : current;
+      operations.reduce<Records[Name] | null>((current, { table: name, key, after }) => {
+        return name === table && key === id() ? (after as Records[Name] | null) : current;
       }, record)
   );

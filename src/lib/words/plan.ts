@@ -1,6 +1,6 @@
 import type { Due, DueKind, Weekday } from '$lib/core/plan';
 import type { IsoDay } from '$lib/core/time';
-import type { ToBring } from '$lib/data/commands/plan';
+import type { ToBring } from '$lib/data/questions/plan';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import { dayText } from './dates';
 import { FAMILY_WORDS } from './families';

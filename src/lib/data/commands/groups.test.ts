@@ -1,9 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { commit, undo } from '../journal/changes';
 import {
-  groupNames,
-  groupOf,
-  groupsApart,
   joinGroups,
   leaveGroup,
   removeGroup,
@@ -14,6 +11,7 @@ import {
   setLessons,
   setSeats
 } from './groups';
+import { groupNames, groupOf, groupsApart } from '../questions/groups';
 import { editPlayer, EMPTY_PLAYER } from './players';
 import { MOST_FOCUSES } from '../schema/group';
 import { freshDatabase, givenPlayer } from '../testing';

@@ -7,11 +7,10 @@ import type { Database } from '../store/database';
 import { newId } from '../store/ids';
 import type { Group, Player, PlayerForm } from '../store/records';
 import { Refusal } from '../store/refusal';
+import { plainName } from '../questions/known-players';
 import { MOST_FOCUSES } from '../schema/group';
 
 const groupGone = () => new Refusal('This group was removed meanwhile. Nothing was changed.');
-
-const plain = (name: string) => name.trim().toLowerCase();
 
 /** Which group a player joins: one that is there, by its identity, or one by its name, made where there is none. */
 export type GroupChoice = Pick<PlayerForm, 'group' | 'groupId'>;
@@ -32,7 +31,7 @@ export async function joinGroups(
     return choices.map(() => null);
   const groups = (await db.groups.toArray()).sort((a, b) => (a.id < b.id ? -1 : 1));
   const ids = new Set(groups.map(({ id }) => id));
-  const byName = new Map(groups.toReversed().map(({ id, name }) => [plain(name), id]));
+  const byName = new Map(groups.toReversed().map(({ id, name }) => [plainName(name), id]));
   const joined: (string | null)[] = [];
   for (const { group: name, groupId } of choices) {
     if (groupId !== undefined) {
@@ -40,11 +39,11 @@ export async function joinGroups(
       joined.push(groupId);
       continue;
     }
-    const known = name.trim() === '' ? null : byName.get(plain(name));
+    const known = name.trim() === '' ? null : byName.get(plainName(name));
     if (known === undefined) {
       const group: Group = { id: newId(), name: name.trim(), seating: [], demo: false };
       await put('groups', group);
-      byName.set(plain(name), group.id);
+      byName.set(plainName(name), group.id);
       joined.push(group.id);
     } else joined.push(known);
   }
@@ -65,34 +64,6 @@ export async function leaveGroup(db: Database, { remove }: Writer, { groupId }: 
   if (group && !hasOwn(group)) await remove('groups', groupId);
 }
 
-/** Names of groups by their id. */
-export type GroupNames = ReadonlyMap<string, string>;
-
-export const groupNames = async (db: Database): Promise<GroupNames> =>
-  new Map((await db.groups.toArray()).map(({ id, name }) => [id, name]));
-
-/**
- * Names by which groups can be told apart: two of one name are numbered.
- *
- * @example
- * namesApart([{ id: 'a', name: 'Owls' }, { id: 'b', name: 'Owls' }]) // a: 'Owls (1)', b: 'Owls (2)'
- */
-export function namesApart(groups: readonly Pick<Group, 'id' | 'name'>[]): GroupNames {
-  const byName = new Map<string, Pick<Group, 'id' | 'name'>[]>();
-  for (const group of groups) {
-    const same = byName.get(plain(group.name));
-    if (same) same.push(group);
-    else byName.set(plain(group.name), [group]);
-  }
-  const names = new Map<string, string>();
-  for (const same of byName.values())
-    for (const [index, { id, name }] of same.toSorted((a, b) => (a.id < b.id ? -1 : 1)).entries())
-      names.set(id, same.length > 1 ? `${name} (${index + 1})` : name);
-  return names;
-}
-
-export const groupsApart = async (db: Database): Promise<GroupNames> => namesApart(await db.groups.toArray());
-
 /** Gives a group another name. */
 export const renameGroup = (db: Database, groupId: string, name: string): Promise<void> =>
   commit(db, `Renamed a group to ${name.trim()}`, async ({ put }) => {
@@ -109,10 +80,6 @@ export const removeGroup = (db: Database, groupId: string): Promise<void> =>
       throw new Refusal(`There are players in ${name}. Nothing was changed.`);
     await remove('groups', groupId);
   });
-
-/** The name of a player's group, empty for none. */
-export const groupOf = (names: GroupNames, { groupId }: Pick<Player, 'groupId'>): string =>
-  (groupId && names.get(groupId)) ?? '';
 
 /** A seat in the room, as shares of its breadth and depth. */
 export type Seat = Group['seating'][number];

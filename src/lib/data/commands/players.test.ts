@@ -3,7 +3,7 @@ import { contents, freshDatabase, givenDecision, givenPlayer, givenReadings } fr
 import { redo, undo } from '../journal/changes';
 import { problemWith } from '../schema/problem';
 import type { Database } from '../store/database';
-import { groupNames, groupOf } from './groups';
+import { groupNames, groupOf } from '../questions/groups';
 import { closePains, notePain } from './pains';
 import { archivePlayer, deletePlayer, editPlayer, EMPTY_PLAYER, importPlayers } from './players';
 import type { Player, PlayerForm } from '../store/records';

@@ -15,7 +15,7 @@ import { commit } from '../journal/changes';
 import type { Database } from '../store/database';
 import { newId } from '../store/ids';
 import type { CheckResult, Player, Remedy, ReviewRecord } from '../store/records';
-import { ofPlayers } from '../questions/of-players';
+import { ofPlayers } from '../questions/records';
 
 type StrengthOf = (result: CheckResult) => number;
 
@@ -79,7 +79,7 @@ export async function recordFor(
 ): Promise<readonly OwnRecord[]> {
   const tried = await db.remedies.where('[checkId+fault]').equals([checkId, fault]).toArray();
   // Another remedy for the same check ends one, whatever its fault.
-  const all = await ofPlayers(db.remedies, [...new Set(tried.map(({ playerId }) => playerId))]);
+  const all = await ofPlayers(db, 'remedies', [...new Set(tried.map(({ playerId }) => playerId))]);
   const same = all.filter((one) => one.checkId === checkId);
   const standings = (await standingsOfAll(db, same, today)).flatMap((one) => one.standings);
   return workedHere(standings).get(`${checkId}/${fault}`) ?? [];

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { dayOf } from '$lib/core/time';
-import { groupOf, groupsApart } from '../commands/groups';
+import { groupOf, groupsApart } from '../questions/groups';
 import { addReading } from '../commands/measurements';
 import { deletePlayer, editPlayer, EMPTY_PLAYER, importPlayers } from '../commands/players';
 import { keepText, typedOf } from '../commands/typed';

@@ -1,7 +1,7 @@
 import { ValidationError } from 'yup';
 import { FAMILIES, type Family } from '$lib/core/instruments';
 import { toCsv, type CsvTable } from './csv';
-import { groupOf, type GroupNames } from '../commands/groups';
+import { groupOf, type GroupNames } from '../questions/groups';
 import type { Player, PlayerForm } from '../store/records';
 import { playerFormSchema } from '../schema/player';
 

@@ -1,6 +1,8 @@
 import type { Player, PlayerForm } from '../store/records';
 
-const plain = (name: string): string => name.normalize('NFKC').trim().replace(/\s+/g, ' ').toLowerCase();
+/** A name as it is compared: whatever its case, width and spaces. */
+export const plainName = (name: string): string =>
+  name.normalize('NFKC').trim().replace(/\s+/g, ' ').toLowerCase();
 
 type Who = Pick<PlayerForm, 'name' | 'birthMonth' | 'family'>;
 
@@ -27,14 +29,14 @@ export function knownPlayers(
   for (const player of players.toSorted(
     (a, b) => Number(a.archivedOn !== null) - Number(b.archivedOn !== null)
   )) {
-    const same = byName.get(plain(player.name));
+    const same = byName.get(plainName(player.name));
     if (same) same.push(player);
-    else byName.set(plain(player.name), [player]);
+    else byName.set(plainName(player.name), [player]);
   }
   /** Who is new, by name: the places in the list. */
   const news = new Map<string, number[]>();
   return forms.map((form, index) => {
-    const name = plain(form.name);
+    const name = plainName(form.name);
     const known = byName.get(name) ?? [];
     const player =
       known.find(({ birthMonth }) => birthMonth !== null && birthMonth === form.birthMonth) ??

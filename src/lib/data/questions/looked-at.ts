@@ -2,7 +2,7 @@ import type { Check } from '$lib/core/checks';
 import { groupByPlayer } from './case';
 import type { Database } from '../store/database';
 import { libraryFor, waysFor } from './library';
-import { ofPlayers } from './of-players';
+import { ofPlayers } from './records';
 import type { CheckResult, Player } from '../store/records';
 import { getSettings } from './settings';
 
@@ -17,7 +17,7 @@ export interface LookedAt {
 /** Read in one go for all: each question to the database waits for its answer. */
 export async function lookedAt(db: Database, players: readonly Player[]): Promise<readonly LookedAt[]> {
   const ids = players.map(({ id }) => id);
-  const by = groupByPlayer(await ofPlayers(db.checks, ids));
+  const by = groupByPlayer(await ofPlayers(db, 'checks', ids));
   const [settings, own] = [await getSettings(db), await db.ownChecks.toArray()];
   const groups = new Map((await db.groups.toArray()).map((group) => [group.id, group]));
   const libraries = new Map<string, Promise<readonly Check[]>>();

@@ -1,7 +1,7 @@
 import { newestFirst } from './case';
 import type { Database } from '../store/database';
 import type { Fit, Group, Player, Setup } from '../store/records';
-import { ofPlayers } from './of-players';
+import { ofPlayers } from './records';
 
 /** One place of a room sheet: who sits there, on what, and how it is set up. */
 export interface RoomPlace {
@@ -37,7 +37,7 @@ export async function roomSheet(db: Database, groupId: string): Promise<RoomShee
     .filter(({ archivedOn }) => archivedOn === null)
     .toArray();
   const ids = players.map(({ id }) => id);
-  const [fits, setups] = await Promise.all([ofPlayers(db.fits, ids), ofPlayers(db.setups, ids)]);
+  const [fits, setups] = await Promise.all([ofPlayers(db, 'fits', ids), ofPlayers(db, 'setups', ids)]);
   const [fitsOf, setupsOf] = [newestFirst(fits), newestFirst(setups)];
   return {
     name: group.name,

@@ -4,7 +4,7 @@ import type { SetupReview } from '$lib/core/setup';
 import type { IsoDay } from '$lib/core/time';
 import type { Database } from '../store/database';
 import { isForeseen } from './foreseen';
-import { groupOf, groupsApart } from '../commands/groups';
+import { groupOf, groupsApart } from './groups';
 import type { Draft, Pain, Player } from '../store/records';
 
 /** A player with what matters on a list. */

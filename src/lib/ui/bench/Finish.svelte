@@ -1,6 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { db, finishDraft, type Player } from '$lib/data';
+  import { lineOf } from '$lib/data/questions/records';
   import { Action } from '$lib/ui/action.svelte';
 
   /** Ends a fit: its records stay, the next player can come. A player of a line leads back to the line. */
@@ -14,13 +15,7 @@
 
   async function finish() {
     if (!(await finishing.run(() => finishDraft(db, player)))) return;
-    const line = await db.days
-      .filter(
-        ({ closedAt, entries }) =>
-          closedAt === null &&
-          entries.some(({ playerId, state }) => playerId === player.id && state === 'trial')
-      )
-      .first();
+    const line = await lineOf(db, player.id);
     await goto(line ? `/day/${line.id}` : '/');
   }
 </script>

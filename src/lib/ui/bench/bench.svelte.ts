@@ -9,8 +9,6 @@ import {
   answerWith,
   db,
   decidedOf,
-  DEFAULT_SETTINGS,
-  getSettings,
   isFresh,
   isOfThisFit,
   newDraft,
@@ -26,7 +24,6 @@ import {
   withComing,
   type Draft,
   type Fit,
-  type Group,
   type Pain,
   type Player,
   type PlayerCase,
@@ -34,13 +31,14 @@ import {
   type Setup,
   type Trial
 } from '$lib/data';
-import { waysFor } from '$lib/data/questions/library';
+import { checksAtWork } from '$lib/data/questions/at-work';
 import { sexOf } from '$lib/data/questions/lengths';
+import { recordOf } from '$lib/data/questions/records';
 import { clock } from '$lib/ui/clock.svelte';
-import { live, liveRecord, liveRows, type Live } from '$lib/ui/live.svelte';
+import { LivePlayer } from '$lib/ui/live-player.svelte';
+import { live, liveRecord, type Live } from '$lib/ui/live.svelte';
 import { TypedTexts } from '$lib/ui/typed.svelte';
-import { LiveLibrary } from '$lib/ui/lesson/library.svelte';
-import { checksAtWork } from '$lib/ui/newest-card';
+import type { LiveLibrary } from '$lib/ui/lesson/library.svelte';
 import { SetupBench } from './setup.svelte';
 
 /**
@@ -49,17 +47,8 @@ import { SetupBench } from './setup.svelte';
  */
 export class Bench {
   readonly #playerId: string;
-  readonly #player: Live<Player | null>;
-  readonly #measurements;
-  readonly #fits;
-  readonly #setups;
-  readonly #trials;
-  readonly #pains;
-  readonly #checks;
-  readonly #looks;
+  readonly #records;
   readonly #draft: Live<Draft | null>;
-  readonly #settings;
-  readonly #group: Live<Group | null>;
   readonly #atWork: Live<Check | null>;
   readonly library: LiveLibrary;
   readonly typed: TypedTexts;
@@ -68,65 +57,34 @@ export class Bench {
 
   constructor(playerId: string) {
     this.#playerId = playerId;
-    const owned = { playerId };
-    const isMine = (record: { readonly playerId: string }) => record.playerId === playerId;
-    const isIt = ({ id }: { readonly id: string }) => id === playerId;
-    this.#player = liveRecord('players', () => db.players.get(playerId), isIt);
-    this.#measurements = liveRows('measurements', () => db.measurements.where(owned).toArray(), isMine);
-    this.#fits = liveRows('fits', () => db.fits.where(owned).toArray(), isMine);
-    this.#setups = liveRows('setups', () => db.setups.where(owned).toArray(), isMine);
-    this.#trials = liveRows('trials', () => db.trials.where(owned).toArray(), isMine);
-    this.#pains = liveRows('pains', () => db.pains.where(owned).toArray(), isMine);
-    this.#checks = liveRows('checks', () => db.checks.where(owned).toArray(), isMine);
-    this.#looks = liveRows('looks', () => db.looks.where(owned).toArray(), isMine);
-    this.#draft = liveRecord('drafts', () => db.drafts.get(playerId), isIt);
-    this.#settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
+    this.#records = new LivePlayer(
+      () => playerId,
+      ['measurements', 'fits', 'setups', 'trials', 'pains', 'checks', 'looks']
+    );
+    this.#draft = liveRecord('drafts', () => playerId);
     this.typed = new TypedTexts(playerId);
-    this.#group = live(
-      async () => (await db.groups.get((await db.players.get(playerId))?.groupId ?? '')) ?? null,
-      null
-    );
     this.#atWork = live<Check | null>(async () => {
-      const player = await db.players.get(playerId);
-      return player ? ((await checksAtWork([player]))[0] ?? null) : null;
+      const player = await recordOf(db, 'players', playerId);
+      return player ? ((await checksAtWork(db, [player], clock.today))[0] ?? null) : null;
     }, null);
-    this.library = new LiveLibrary(
-      () =>
-        this.player && {
-          family: this.player.family,
-          settings: this.settings,
-          ways: this.ways
-        }
-    );
+    this.library = this.#records.library();
   }
 
   get ready(): boolean {
-    const followed = [
-      this.#player,
-      this.#measurements,
-      this.#fits,
-      this.#setups,
-      this.#trials,
-      this.#pains,
-      this.#checks,
-      this.#looks,
-      this.#draft,
-      this.#settings
-    ];
-    return followed.every(({ ready }) => ready) && this.typed.ready;
+    return this.#records.ready && this.#draft.ready && this.typed.ready;
   }
 
   get player(): Player | null {
-    return this.#player.current;
+    return this.#records.player;
   }
 
   /** The ways that hold for this player: the group's own before the teacher's. */
   get ways(): Ways {
-    return waysFor(this.settings, this.#group.current);
+    return this.#records.ways;
   }
 
   get settings(): Settings {
-    return this.#settings.current;
+    return this.#records.settings;
   }
 
   get today() {
@@ -134,30 +92,30 @@ export class Bench {
   }
 
   readonly draft = $derived.by(() => this.#draft.current ?? newDraft(this.#playerId));
-  readonly checkResults = $derived.by(() => newestFirst(this.#checks.current));
+  readonly checkResults = $derived.by(() => newestFirst(this.#records.of('checks')));
   /** The looks of the adjust loop, oldest first. */
-  readonly looks = $derived.by(() => newestFirst(this.#looks.current).toReversed());
+  readonly looks = $derived.by(() => newestFirst(this.#records.of('looks')).toReversed());
   /** The set-ups of this player, newest first. */
-  readonly setups: readonly Setup[] = $derived.by(() => newestFirst(this.#setups.current));
+  readonly setups: readonly Setup[] = $derived.by(() => newestFirst(this.#records.of('setups')));
 
   /** The player's case as it stands, with the lengths that are on their way to the database; null for a player who is not there. */
   readonly of: PlayerCase | null = $derived.by(() => {
-    const player = this.#player.current;
+    const player = this.player;
     return (
       player && {
         player,
-        measurements: withComing(this.#measurements.current, this.#playerId, this.typed.coming),
-        fits: this.#fits.current,
-        trials: this.#trials.current,
-        pains: this.#pains.current,
+        measurements: withComing(this.#records.of('measurements'), this.#playerId, this.typed.coming),
+        fits: this.#records.of('fits'),
+        trials: this.#records.of('trials'),
+        pains: this.#records.of('pains'),
         draft: this.#draft.current,
-        settings: this.#settings.current,
+        settings: this.settings,
         today: clock.today
       }
     );
   });
 
-  readonly newest = $derived.by(() => newestByKind(this.#measurements.current));
+  readonly newest = $derived.by(() => newestByKind(this.#records.of('measurements')));
   readonly readings: Readings = $derived.by(() => (this.of ? readingsOf(this.of) : {}));
 
   isFresh(kind: MeasurementId): boolean {
@@ -204,10 +162,10 @@ export class Bench {
 
   /** Pain that was noted and is not closed: in this fit, where it stops everything, and before. */
   readonly pains: readonly Pain[] = $derived.by(() =>
-    openPains(this.#pains.current).filter((pain) => this.of && isOfThisFit(this.of, pain))
+    openPains(this.#records.of('pains')).filter((pain) => this.of && isOfThisFit(this.of, pain))
   );
   readonly earlierPains: readonly Pain[] = $derived.by(() =>
-    openPains(this.#pains.current).filter((pain) => !this.pains.includes(pain))
+    openPains(this.#records.of('pains')).filter((pain) => !this.pains.includes(pain))
   );
 
   /** What comes, for a size in use. */
@@ -238,7 +196,7 @@ export class Bench {
   /** The newest result of each check in this fit. */
   readonly seen = $derived.by(() => {
     const { of } = this;
-    return newestByCheck(this.#checks.current.filter((result) => of && isOfThisFit(of, result)));
+    return newestByCheck(this.#records.of('checks').filter((result) => of && isOfThisFit(of, result)));
   });
 
   /** What is worked on: for the card. */

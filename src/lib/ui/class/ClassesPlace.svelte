@@ -1,6 +1,7 @@
 <script lang="ts">
   import { db } from '$lib/data';
-  import { namesApart, removeGroup } from '$lib/data/commands/groups';
+  import { removeGroup } from '$lib/data/commands/groups';
+  import { doors } from '$lib/data/questions/groups';
   import { live } from '$lib/ui/live.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { dayText } from '$lib/words/dates';
@@ -8,45 +9,21 @@
   /** The groups, each a door to its room. */
   const PAGE = 40;
   let shown = $state(PAGE);
+  const found = live(() => doors(db), null);
+  const groups = $derived(found.current?.groups ?? []);
   /** Who comes alone: each a door to a lesson. */
-  const alone = live(
-    async () =>
-      (
-        await db.players
-          .filter(({ archivedOn, groupId }) => archivedOn === null && groupId === null)
-          .toArray()
-      ).sort((a, b) => (a.name < b.name ? -1 : 1)),
-    []
-  );
-  const groups = live(async () => {
-    const [groups, players, lessons] = await Promise.all([
-      db.groups.toArray(),
-      db.players.filter(({ archivedOn, groupId }) => archivedOn === null && groupId !== null).toArray(),
-      db.lessons.orderBy('day').reverse().limit(2000).toArray()
-    ]);
-    const names = namesApart(groups);
-    const inOne = new Set(await db.players.orderBy('groupId').uniqueKeys());
-    return groups
-      .map((group) => ({
-        id: group.id,
-        name: names.get(group.id) ?? group.name,
-        isEmpty: !inOne.has(group.id),
-        count: players.filter(({ groupId }) => groupId === group.id).length,
-        last: lessons.find(({ groupId }) => groupId === group.id)?.day ?? null
-      }))
-      .sort((a, b) => a.name.localeCompare(b.name));
-  }, []);
+  const alone = $derived(found.current?.alone ?? []);
 </script>
 
 <div class="classes">
   <h1>Class</h1>
   <p class="soft">One look goes round the room: a tap for each player where they sit.</p>
-  {#if groups.ready && groups.current.length === 0}
+  {#if found.ready && groups.length === 0}
     <p>No group yet. Give players a group in their record, and it stands here.</p>
     <p><a class="btn act-next" href="/players">To the players</a></p>
   {:else}
     <ul>
-      {#each groups.current as { id, name, isEmpty, count, last } (id)}
+      {#each groups as { id, name, isEmpty, count, last } (id)}
         <li>
           <a href="/class/{id}">
             <b>{name}</b>
@@ -67,17 +44,17 @@
       {/each}
     </ul>
   {/if}
-  {#if alone.current.length > 0}
+  {#if alone.length > 0}
     <h2>One by one</h2>
     <ul>
-      {#each alone.current.slice(0, shown) as { id, name } (id)}
+      {#each alone.slice(0, shown) as { id, name } (id)}
         <li><a href="/lesson/{id}"><b>{name}</b></a></li>
       {/each}
     </ul>
-    {#if alone.current.length > shown}
+    {#if alone.length > shown}
       <p>
         <button type="button" class="btn act" onclick={() => (shown += PAGE)}
-          >Show more of {alone.current.length}</button
+          >Show more of {alone.length}</button
         >
       </p>
     {/if}

@@ -31,7 +31,7 @@ import { live, liveRecord, liveRows } from '$lib/ui/live.svelte';
 import { attempt } from '$lib/ui/shell/attempt';
 import { checksOfAll } from './class-looks';
 import { seatsFor } from './room';
-import { ofPlayers } from '$lib/data/questions/of-players';
+import { allOf, ofPlayers, playersIn } from '$lib/data/questions/records';
 
 /** Where one player of a sweep stands. */
 export type SweepState = 'waiting' | 'seen' | 'away';
@@ -60,7 +60,7 @@ export class ClassRoom {
   readonly #players;
   readonly #checks;
   readonly #pains;
-  readonly #own = live(() => db.ownChecks.toArray(), []);
+  readonly #own = live(() => allOf(db, 'ownChecks'), []);
   readonly #settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
   libraries = $state.raw<Readonly<Partial<Record<Family, readonly Check[]>>>>({});
   #checkId = $state<string | null>(null);
@@ -69,21 +69,17 @@ export class ClassRoom {
   standpoint = $state<Standpoint | null>(null);
 
   constructor(groupId: string) {
-    this.#group = liveRecord(
-      'groups',
-      () => db.groups.get(groupId),
-      ({ id }) => id === groupId
-    );
+    this.#group = liveRecord('groups', () => groupId);
     this.#players = liveRows(
       'players',
-      () => db.players.where({ groupId }).toArray(),
+      () => playersIn(db, groupId),
       (player) => player.groupId === groupId
     );
     const ids = () => this.players.map(({ id }) => id);
     const key = () => ids().join(' ');
     const isMine = ({ playerId }: { readonly playerId: string }) => ids().includes(playerId);
-    this.#checks = liveRows('checks', () => ofPlayers(db.checks, ids()), isMine, key);
-    this.#pains = liveRows('pains', () => ofPlayers(db.pains, ids()), isMine, key);
+    this.#checks = liveRows('checks', () => ofPlayers(db, 'checks', ids()), isMine, key);
+    this.#pains = liveRows('pains', () => ofPlayers(db, 'pains', ids()), isMine, key);
     $effect(() => {
       const [settings, own, group] = [this.settings, this.#own.current, this.group];
       const ways = waysFor(settings, group);

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { db, newId, type FittingDay, type Player, type PlayerForm } from '$lib/data';
+  import { allOf, fittingDays } from '$lib/data/questions/records';
   import { queueMembers, removeDay, startDay, type QueueMember } from '$lib/data/commands/days';
   import { groupsIn } from '$lib/data/questions/roster';
   import { Action } from '$lib/ui/action.svelte';
@@ -13,7 +14,7 @@
   import { lineName } from '$lib/words/lines';
 
   /** Fitting days: those that run, those that are over, and a new line from a group, from who is due, or a file. */
-  const days = live<readonly FittingDay[]>(() => db.days.orderBy('day').reverse().toArray(), []);
+  const days = live<readonly FittingDay[]>(() => fittingDays(db), []);
   const everybody = new Roster();
 
   const groups = $derived(groupsIn(everybody.entries));
@@ -45,7 +46,7 @@
     const shared = first && forms.every((form) => form.group === first.group) ? first.group : '';
     return start(
       shared || `Line of ${dayText(clock.today)}`,
-      queueMembers(forms, await db.players.toArray(), list)
+      queueMembers(forms, await allOf(db, 'players'), list)
     );
   }
 

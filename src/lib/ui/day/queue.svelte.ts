@@ -28,9 +28,9 @@ import {
 import { dayMembers, type DayMember } from '$lib/data/commands/days';
 import { sexOf } from '$lib/data/questions/lengths';
 import { clock } from '$lib/ui/clock.svelte';
-import { live, liveRecord, liveRows, type Live } from '$lib/ui/live.svelte';
+import { live, liveOwned, liveRecord, liveRows, type Live } from '$lib/ui/live.svelte';
 import { TypedTexts } from '$lib/ui/typed.svelte';
-import { ofPlayers } from '$lib/data/questions/of-players';
+import { ofPlayers, recordOf, recordsOf } from '$lib/data/questions/records';
 
 const NO_GROUPS: GroupNames = new Map();
 
@@ -49,41 +49,26 @@ export class DayQueue {
   chosen = $state<string | null>(null);
 
   constructor(dayId: string) {
-    const entries = async () => (await db.days.get(dayId))?.entries ?? [];
+    const entries = async () => (await recordOf(db, 'days', dayId))?.entries ?? [];
     const ids = async () => (await entries()).map(({ playerId }) => playerId);
     const isIn = (playerId: string) =>
       this.#day.current?.entries.some((entry) => entry.playerId === playerId) ?? false;
     const atHand = () => this.current?.player.id ?? '';
-    const isAtHand = (record: { readonly playerId: string }) => record.playerId === atHand();
-    this.#day = liveRecord(
-      'days',
-      () => db.days.get(dayId),
-      ({ id }) => id === dayId
-    );
+    this.#day = liveRecord('days', () => dayId);
     this.#players = liveRows(
       'players',
-      async () => (await db.players.bulkGet(await ids())).filter((one) => one !== undefined),
+      async () => (await recordsOf(db, 'players', await ids())).filter((one) => one !== undefined),
       ({ id }) => isIn(id)
     );
     this.#fits = liveRows(
       'fits',
-      async () => ofPlayers(db.fits, await ids()),
+      async () => ofPlayers(db, 'fits', await ids()),
       ({ playerId }) => isIn(playerId)
     );
-    this.#measurements = liveRows(
-      'measurements',
-      () => db.measurements.where({ playerId: atHand() }).toArray(),
-      isAtHand,
-      atHand
-    );
-    this.#trials = liveRows(
-      'trials',
-      () => db.trials.where({ playerId: atHand() }).toArray(),
-      isAtHand,
-      atHand
-    );
-    this.#pains = liveRows('pains', () => db.pains.where({ playerId: atHand() }).toArray(), isAtHand, atHand);
-    this.#draft = live<Draft | null>(async () => (await db.drafts.get(atHand())) ?? null, null, atHand);
+    this.#measurements = liveOwned('measurements', atHand);
+    this.#trials = liveOwned('trials', atHand);
+    this.#pains = liveOwned('pains', atHand);
+    this.#draft = liveRecord('drafts', atHand);
     this.#settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
     this.#groups = live<GroupNames>(() => groupsApart(db), NO_GROUPS);
   }

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { onDestroy } from 'svelte';
   import { db, groupsApart, type Player } from '$lib/data';
+  import { playersByName } from '$lib/data/questions/records';
   import type { FileContent, MergeResult, MergeSummary } from '$lib/data/files/desk';
   import type { Scope } from '$lib/data/files/scope';
   import type { MergePick } from '$lib/data/files/merge';
@@ -31,7 +32,7 @@
   /** Players are listed once somebody looks: of a large school there are thousands. */
   let open = $state(false);
   const players = live<readonly Player[]>(
-    async () => (open ? db.players.orderBy('name').toArray() : []),
+    async () => (open ? playersByName(db) : []),
     [],
     () => open
   );

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { db, groupNames, type PlayerForm } from '$lib/data';
   import { importPlayers, type KnownHow } from '$lib/data/commands/players';
+  import { playersByName } from '$lib/data/questions/records';
   import { download } from '$lib/ui/download';
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
@@ -16,7 +17,7 @@
       download(
         'players.csv',
         'text/csv;charset=utf-8',
-        playersToCsv(await db.players.orderBy('name').toArray(), await groupNames(db))
+        playersToCsv(await playersByName(db), await groupNames(db))
       );
     });
   }

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { FAMILIES, type Family } from '$lib/core/instruments';
   import { db, newId, type Player, type PlayerForm } from '$lib/data';
+  import { allOf } from '$lib/data/questions/records';
   import type { KnownHow } from '$lib/data/commands/players';
   import { knownPlayers } from '$lib/data/questions/known-players';
   import { Action } from '$lib/ui/action.svelte';
@@ -78,7 +79,7 @@
       return;
     }
     list = newId();
-    here = await db.players.toArray();
+    here = await allOf(db, 'players');
     match = players.matchColumns(result.table.headings);
     table = result.table;
   }

@@ -3,21 +3,25 @@ import { libraryFor, waysFor } from '$lib/data/questions/library';
 import { homeCardOf, type HomeCard } from '$lib/print/home-card';
 import { clock } from '$lib/ui/clock.svelte';
 import { drawnAs } from './drawn-as';
-import { ofPlayers } from '$lib/data/questions/of-players';
+import { allOf, ofPlayers, recordsOf } from '$lib/data/questions/records';
 
 /** The home cards of players' last lessons, in the order asked for; who has nothing to practise is left out. */
 export async function homeCards(playerIds: readonly string[]): Promise<readonly HomeCard[]> {
   const ids = [...playerIds];
   const [players, measurements, fits, setups, lessons, own, settings] = await Promise.all([
-    db.players.bulkGet(ids),
-    ofPlayers(db.measurements, ids),
-    ofPlayers(db.fits, ids),
-    ofPlayers(db.setups, ids),
-    ofPlayers(db.lessons, ids),
-    db.ownChecks.toArray(),
+    recordsOf(db, 'players', ids),
+    ofPlayers(db, 'measurements', ids),
+    ofPlayers(db, 'fits', ids),
+    ofPlayers(db, 'setups', ids),
+    ofPlayers(db, 'lessons', ids),
+    allOf(db, 'ownChecks'),
     getSettings(db)
   ]);
-  const groups = await db.groups.bulkGet(players.map((player) => player?.groupId ?? ''));
+  const groups = await recordsOf(
+    db,
+    'groups',
+    players.map((player) => player?.groupId)
+  );
   const today = clock.today;
   const cards = await Promise.all(
     players.map(async (player, i) => {

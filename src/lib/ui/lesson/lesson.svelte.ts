@@ -13,8 +13,6 @@ import {
 import { plannedOn } from '$lib/core/plan';
 import {
   db,
-  DEFAULT_SETTINGS,
-  getSettings,
   lastPractised,
   newestByCheck,
   newestFirst,
@@ -30,28 +28,16 @@ import {
 } from '$lib/data';
 import { aidsInUse } from '$lib/data/commands/aids';
 import { causeFacts } from '$lib/data/questions/causes';
-import { waysFor } from '$lib/data/questions/library';
 import { faultLooks, standingsFor, strengthBy } from '$lib/data/commands/remedies';
 import { clock } from '$lib/ui/clock.svelte';
-import { live, liveRecord, liveRows } from '$lib/ui/live.svelte';
+import { LivePlayer } from '$lib/ui/live-player.svelte';
 import { attempt } from '$lib/ui/shell/attempt';
 import { drawnAs } from './drawn-as';
-import { LiveLibrary } from './library.svelte';
+import type { LiveLibrary } from './library.svelte';
 
 /** One player in one lesson: what is looked at, what was seen, and what it was before. */
 export class Lesson {
-  readonly #player;
-  readonly #measurements;
-  readonly #fits;
-  readonly #setups;
-  readonly #checks;
-  readonly #lessons;
-  readonly #pains;
-  readonly #aids;
-  readonly #trials;
-  readonly #remedies;
-  readonly #group;
-  readonly #settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
+  readonly #records;
   readonly library: LiveLibrary;
   /** A category of the teacher's choice; null takes the proposed one. */
   chosen = $state<CheckCategory | null>(null);
@@ -63,91 +49,53 @@ export class Lesson {
   ended = $state(false);
 
   constructor(playerId: string) {
-    const owned = { playerId };
-    const isMine = (record: { readonly playerId: string }) => record.playerId === playerId;
-    this.#player = liveRecord(
-      'players',
-      () => db.players.get(playerId),
-      ({ id }) => id === playerId
+    this.#records = new LivePlayer(
+      () => playerId,
+      ['measurements', 'fits', 'setups', 'checks', 'lessons', 'pains', 'aids', 'trials', 'remedies']
     );
-    this.#measurements = liveRows('measurements', () => db.measurements.where(owned).toArray(), isMine);
-    this.#fits = liveRows('fits', () => db.fits.where(owned).toArray(), isMine);
-    this.#setups = liveRows('setups', () => db.setups.where(owned).toArray(), isMine);
-    this.#checks = liveRows('checks', () => db.checks.where(owned).toArray(), isMine);
-    this.#lessons = liveRows('lessons', () => db.lessons.where(owned).toArray(), isMine);
-    this.#pains = liveRows('pains', () => db.pains.where(owned).toArray(), isMine);
-    this.#aids = liveRows('aids', () => db.aids.where(owned).toArray(), isMine);
-    this.#trials = liveRows('trials', () => db.trials.where(owned).toArray(), isMine);
-    this.#remedies = liveRows('remedies', () => db.remedies.where(owned).toArray(), isMine);
-    this.#group = live(
-      async () => (await db.groups.get(this.player?.groupId ?? '')) ?? null,
-      null,
-      () => this.player?.groupId
-    );
-    this.library = new LiveLibrary(() =>
-      this.player && this.#settings.ready && this.#group.ready
-        ? {
-            family: this.player.family,
-            settings: this.settings,
-            ways: waysFor(this.settings, this.#group.current)
-          }
-        : null
-    );
+    this.library = this.#records.library();
   }
 
   get ready(): boolean {
-    const followed = [
-      this.#player,
-      this.#measurements,
-      this.#fits,
-      this.#setups,
-      this.#checks,
-      this.#lessons,
-      this.#pains,
-      this.#aids,
-      this.#trials,
-      this.#remedies,
-      this.#settings
-    ];
-    return followed.every(({ ready }) => ready) && (this.player === null || this.library.ready);
+    return this.#records.ready && (this.player === null || this.library.ready);
   }
 
   get player(): Player | null {
-    return this.#player.current;
+    return this.#records.player;
   }
   get settings(): Settings {
-    return this.#settings.current;
+    return this.#records.settings;
   }
   get group() {
-    return this.#group.current;
+    return this.#records.group;
   }
   get today() {
     return clock.today;
   }
 
-  readonly fit = $derived.by(() => (this.player ? newestFitOf(this.player, this.#fits.current) : null));
+  readonly fit = $derived.by(() => (this.player ? newestFitOf(this.player, this.#records.of('fits')) : null));
   /** The newest set-up on the family that is played. */
   readonly setup = $derived.by(
-    () => newestFirst(this.#setups.current).find(({ family }) => family === this.player?.family) ?? null
+    () => newestFirst(this.#records.of('setups')).find(({ family }) => family === this.player?.family) ?? null
   );
-  readonly pains = $derived.by(() => openPains(this.#pains.current));
-  readonly aids = $derived.by(() => aidsInUse(this.#aids.current));
-  readonly #earlier = $derived.by(() => this.#checks.current.filter(({ day }) => day < this.today));
+  readonly pains = $derived.by(() => openPains(this.#records.of('pains')));
+  readonly aids = $derived.by(() => aidsInUse(this.#records.of('aids')));
+  readonly #earlier = $derived.by(() => this.#records.of('checks').filter(({ day }) => day < this.today));
   /** What was seen today, and what before, the newest of each check. */
   readonly seen = $derived.by(() =>
-    newestByCheck(this.#checks.current.filter(({ day }) => day === this.today))
+    newestByCheck(this.#records.of('checks').filter(({ day }) => day === this.today))
   );
   readonly last = $derived.by(() => newestByCheck(this.#earlier));
   /** Every result of a check, newest first. */
   resultsOf(check: Check): readonly CheckResult[] {
-    return newestFirst(this.#checks.current.filter(({ checkId }) => checkId === check.id));
+    return newestFirst(this.#records.of('checks').filter(({ checkId }) => checkId === check.id));
   }
   /** What was set as practice before today, and today. */
   readonly practised = $derived.by(() =>
-    lastPractised(this.#lessons.current.filter(({ day }) => day < this.today))
+    lastPractised(this.#records.of('lessons').filter(({ day }) => day < this.today))
   );
   readonly lessonToday = $derived.by(
-    () => this.#lessons.current.find(({ day }) => day === this.today) ?? null
+    () => this.#records.of('lessons').find(({ day }) => day === this.today) ?? null
   );
 
   /** What the teacher planned for the player's group this week. */
@@ -187,7 +135,7 @@ export class Lesson {
     this.player
       ? drawnAs(
           this.player.family,
-          readingsOf({ measurements: this.#measurements.current, today: this.today }),
+          readingsOf({ measurements: this.#records.of('measurements'), today: this.today }),
           this.fit?.size ?? null,
           this.setup,
           this.settings
@@ -198,8 +146,8 @@ export class Lesson {
   /** How the remedies stand that were begun for this player, by what was seen since. */
   readonly standings = $derived.by(() =>
     standingsFor(
-      this.#remedies.current,
-      faultLooks(this.#checks.current, strengthBy(this.library.checks)),
+      this.#records.of('remedies'),
+      faultLooks(this.#records.of('checks'), strengthBy(this.library.checks)),
       this.today
     )
   );
@@ -210,11 +158,11 @@ export class Lesson {
     return causeFacts(
       {
         player,
-        measurements: this.#measurements.current,
-        fits: this.#fits.current,
-        trials: this.#trials.current,
-        setups: this.#setups.current,
-        checks: this.#checks.current,
+        measurements: this.#records.of('measurements'),
+        fits: this.#records.of('fits'),
+        trials: this.#records.of('trials'),
+        setups: this.#records.of('setups'),
+        checks: this.#records.of('checks'),
         standings,
         worked,
         settings,

@@ -2,6 +2,7 @@ import type { Check, Ways } from '$lib/core/checks';
 import type { Family } from '$lib/core/instruments';
 import { db, type OwnCheckRecord, type Settings } from '$lib/data';
 import { libraryFor } from '$lib/data/questions/library';
+import { allOf } from '$lib/data/questions/records';
 import { live } from '$lib/ui/live.svelte';
 
 /** The checks of a family as this teacher has them: fetched when they are needed, followed as they change. */
@@ -9,7 +10,7 @@ export class LiveLibrary {
   checks = $state.raw<readonly Check[]>([]);
   ready = $state(false);
   failed = $state(false);
-  readonly #own = live<readonly OwnCheckRecord[]>(() => db.ownChecks.toArray(), []);
+  readonly #own = live<readonly OwnCheckRecord[]>(() => allOf(db, 'ownChecks'), []);
   #asked = 0;
 
   /** @param question for whom; null while it is not known */

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { changeSettings, db, DEFAULT_SETTINGS, getSettings, SETTINGS_FORM, type Player } from '$lib/data';
+  import { changeSettings, db, DEFAULT_SETTINGS, getSettings, SETTINGS_FORM } from '$lib/data';
   import {
     LETTER_KINDS,
     LETTER_LENGTH,
@@ -8,7 +8,7 @@
   } from '$lib/data/schema/settings';
   import { Action } from '$lib/ui/action.svelte';
   import Fold from '$lib/ui/Fold.svelte';
-  import { live } from '$lib/ui/live.svelte';
+  import { live, liveRecord } from '$lib/ui/live.svelte';
   import NoPlayer from '$lib/ui/player/NoPlayer.svelte';
   import { status } from '$lib/ui/shell/status.svelte';
   import { TypedTexts } from '$lib/ui/typed.svelte';
@@ -25,7 +25,7 @@
   let { playerId }: { playerId: string } = $props();
 
   const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
-  const player = live<Player | null>(async () => (await db.players.get(playerId)) ?? null, null);
+  const player = liveRecord('players', () => playerId);
   const values = live(() => letterValues(playerId), null);
   const typed = new TypedTexts(SETTINGS_FORM);
   let kind = $state<LetterKind>('size');

@@ -7,6 +7,7 @@ import { newestCards } from '$lib/ui/newest-card';
 import { dayText } from '$lib/words/dates';
 import { FAMILY_WORDS } from '$lib/words/families';
 import { homePoints } from '$lib/words/home';
+import { allOf, ofPlayers, recordOf } from '$lib/data/questions/records';
 import type { LetterValue } from '$lib/words/letters';
 import { whyForFamily } from '$lib/words/why-home';
 
@@ -19,9 +20,9 @@ export async function letterValues(
   const { player } = known;
   const [settings, lessons, own, group, cards] = await Promise.all([
     getSettings(db),
-    db.lessons.where({ playerId }).toArray(),
-    db.ownChecks.toArray(),
-    db.groups.get(player.groupId ?? ''),
+    ofPlayers(db, 'lessons', [playerId]),
+    allOf(db, 'ownChecks'),
+    recordOf(db, 'groups', player.groupId),
     newestCards([playerId])
   ]);
   const fit = newestFitOf(player, known.fits);

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { CheckCategory } from '$lib/core/checks';
   import { db, type Player } from '$lib/data';
-  import { standingIn } from '$lib/data/commands/plan';
+  import { standingIn } from '$lib/data/questions/plan';
   import { live } from '$lib/ui/live.svelte';
 
   /** Who of a group is behind in what it works on. */

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { byPlayer, dueUntil, lessonsOn, plannedOn } from '$lib/core/plan';
   import { db, DEFAULT_SETTINGS, getSettings } from '$lib/data';
-  import { toBring } from '$lib/data/commands/plan';
+  import { toBring } from '$lib/data/questions/plan';
   import { clock } from '$lib/ui/clock.svelte';
   import { live } from '$lib/ui/live.svelte';
   import { categoryNameIn } from '$lib/words/checks';

@@ -4,7 +4,7 @@
   import type { IsoDay } from '$lib/core/time';
   import { db, type Group, type Player } from '$lib/data';
   import { setFocus } from '$lib/data/commands/groups';
-  import { askedFor } from '$lib/data/commands/plan';
+  import { askedFor } from '$lib/data/questions/plan';
   import { clock } from '$lib/ui/clock.svelte';
   import { live } from '$lib/ui/live.svelte';
   import { attempt } from '$lib/ui/shell/attempt';

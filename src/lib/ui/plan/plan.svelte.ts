@@ -1,6 +1,7 @@
 import type { Due } from '$lib/core/plan';
 import { db, type Group, type Player } from '$lib/data';
-import { duesOf } from '$lib/data/commands/plan';
+import { duesOf } from '$lib/data/questions/plan';
+import { allOf } from '$lib/data/questions/records';
 import { clock } from '$lib/ui/clock.svelte';
 import { live } from '$lib/ui/live.svelte';
 import { Roster } from '$lib/ui/roster.svelte';
@@ -8,7 +9,7 @@ import { Roster } from '$lib/ui/roster.svelte';
 /** Who comes, and what is due for whom. */
 export class Plan {
   readonly #roster = new Roster();
-  readonly #groups = live<readonly Group[]>(() => db.groups.toArray(), []);
+  readonly #groups = live<readonly Group[]>(() => allOf(db, 'groups'), []);
   readonly #dues = live<readonly Due[]>(
     () => duesOf(db, this.#roster.entries, clock.today),
     [],

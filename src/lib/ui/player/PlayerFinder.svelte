@@ -2,6 +2,7 @@
   import { goto } from '$app/navigation';
   import { STANDINGS } from '$lib/core/outlook';
   import { archivePlayer, db, groupsApart, type Player } from '$lib/data';
+  import { archivedPlayers } from '$lib/data/questions/records';
   import { Roster } from '$lib/ui/roster.svelte';
   import { focusOnOpen } from '$lib/ui/focus';
   import { live } from '$lib/ui/live.svelte';
@@ -14,10 +15,7 @@
 
   const PAGE = 100;
   const everybody = new Roster();
-  const archived = live<readonly Player[]>(
-    () => db.players.filter((player) => player.archivedOn !== null).toArray(),
-    []
-  );
+  const archived = live<readonly Player[]>(() => archivedPlayers(db), []);
 
   const groups = live<readonly (readonly [id: string, name: string])[]>(
     async () => [...(await groupsApart(db))].sort(([, a], [, b]) => a.localeCompare(b)),

@@ -3,9 +3,7 @@
   import {
     archivePlayer,
     db,
-    DEFAULT_SETTINGS,
     editPlayer,
-    getSettings,
     groupOf,
     groupsApart,
     openPains,
@@ -14,12 +12,11 @@
     type PlayerCase,
     type PlayerForm as Form
   } from '$lib/data';
-  import { waysFor } from '$lib/data/questions/library';
   import { timeline, type TimelineDay } from '$lib/data/questions/timeline';
   import { Action } from '$lib/ui/action.svelte';
   import { clock } from '$lib/ui/clock.svelte';
-  import { live, liveRecord, liveRows } from '$lib/ui/live.svelte';
-  import { LiveLibrary } from '$lib/ui/lesson/library.svelte';
+  import { LivePlayer } from '$lib/ui/live-player.svelte';
+  import { live } from '$lib/ui/live.svelte';
   import PainNotes from '$lib/ui/PainNotes.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import Part from '$lib/ui/shell/Part.svelte';
@@ -37,33 +34,16 @@
 
   // The component is keyed by the player.
   // svelte-ignore state_referenced_locally
-  const owned = { playerId };
-  const isMine = (record: { readonly playerId: string }) => record.playerId === owned.playerId;
-  const player = liveRecord(
-    'players',
-    () => db.players.get(owned.playerId),
-    ({ id }) => id === owned.playerId
-  );
-  const measurements = liveRows('measurements', () => db.measurements.where(owned).toArray(), isMine);
-  const fits = liveRows('fits', () => db.fits.where(owned).toArray(), isMine);
-  const setups = liveRows('setups', () => db.setups.where(owned).toArray(), isMine);
-  const pains = liveRows('pains', () => db.pains.where(owned).toArray(), isMine);
-  const days = live<readonly TimelineDay[]>(() => timeline(db, owned.playerId), []);
-  const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
+  const id = playerId;
+  const records = new LivePlayer(() => id, ['measurements', 'fits', 'setups', 'pains']);
+  const days = live<readonly TimelineDay[]>(() => timeline(db, id), []);
   const groups = live<GroupNames>(() => groupsApart(db), new Map());
 
-  const library = new LiveLibrary(
-    () =>
-      player.current && {
-        family: player.current.family,
-        settings: settings.current,
-        ways: waysFor(settings.current, null)
-      }
-  );
+  const library = records.library();
 
   let editing = $state(false);
   let deleting = $state(false);
-  const typed = new TypedTexts(owned.playerId);
+  const typed = new TypedTexts(id);
   const saving = new Action();
 
   async function save(who: Player, form: Form) {
@@ -78,23 +58,23 @@
   /** The player's case, as far as growth and set-up ask for it. */
   const caseOf = (player: Player): PlayerCase => ({
     player,
-    measurements: measurements.current,
-    fits: fits.current,
-    setups: setups.current,
+    measurements: records.of('measurements'),
+    fits: records.of('fits'),
+    setups: records.of('setups'),
     trials: [],
     pains: [],
     draft: null,
-    settings: settings.current,
+    settings: records.settings,
     today: clock.today
   });
 </script>
 
-{#if !player.ready}
+{#if !records.ready}
   <p class="p-6 soft">Opening the record…</p>
-{:else if !player.current}
+{:else if !records.player}
   <NoPlayer />
 {:else}
-  {@const who = player.current}
+  {@const who = records.player}
   <div class="record">
     <header>
       <div>
@@ -129,7 +109,7 @@
         <button type="button" class="btn act" onclick={() => (deleting = true)}>Delete…</button>
       </div>
     </header>
-    <PainNotes player={who} pains={openPains(pains.current)} {typed} />
+    <PainNotes player={who} pains={openPains(records.of('pains'))} {typed} />
     {#if deleting}
       <DeleteDialog player={who} oncancel={() => (deleting = false)} ondeleted={() => goto('/players')} />
     {/if}
@@ -156,23 +136,19 @@
       />
     {/if}
 
-    {#if measurements.ready && fits.ready && setups.ready}
-      <Part name="Set-up">
-        <SetupAhead of={caseOf(who)} />
-      </Part>
-    {/if}
-    {#if measurements.ready && fits.ready}
-      <Part name="Growth">
-        <GrowthPart of={caseOf(who)} />
-      </Part>
-    {/if}
+    <Part name="Set-up">
+      <SetupAhead of={caseOf(who)} />
+    </Part>
+    <Part name="Growth">
+      <GrowthPart of={caseOf(who)} />
+    </Part>
 
     <h2>History</h2>
     {#if days.current.length === 0}
       <p class="soft">Nothing yet. What you measure, decide and set up stays here with its date.</p>
     {:else}
       <Part name="The history"
-        ><Timeline days={days.current} unit={settings.current.unit} checks={library.checks} /></Part
+        ><Timeline days={days.current} unit={records.settings.unit} checks={library.checks} /></Part
       >
     {/if}
   </div>

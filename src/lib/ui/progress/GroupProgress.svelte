@@ -4,6 +4,7 @@
   import { daysLater } from '$lib/core/time';
   import { db, seenResults, type Group } from '$lib/data';
   import { toCsv } from '$lib/data/files/csv';
+  import { playersIn } from '$lib/data/questions/records';
   import { lookedAt } from '$lib/data/questions/looked-at';
   import { clock } from '$lib/ui/clock.svelte';
   import { download, fileNamePart } from '$lib/ui/download';
@@ -21,7 +22,7 @@
   const DAYS = 182;
   const found = live(
     async () => {
-      const all = await db.players.where({ groupId: group.id }).toArray();
+      const all = await playersIn(db, group.id);
       const players = all
         .filter(({ archivedOn }) => archivedOn === null)
         .sort((a, b) => (a.name < b.name ? -1 : 1));

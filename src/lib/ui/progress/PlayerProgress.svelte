@@ -1,26 +1,15 @@
 <script lang="ts">
   import { byCategory, coursesOf, summaryOf, testsOf } from '$lib/core/progress';
   import { daysLater } from '$lib/core/time';
-  import {
-    db,
-    DEFAULT_SETTINGS,
-    getSettings,
-    newestFirst,
-    newestFitOf,
-    readingsOf,
-    seenResults,
-    type Player
-  } from '$lib/data';
+  import { newestFirst, newestFitOf, readingsOf, seenResults, type Player } from '$lib/data';
   import { toCsv } from '$lib/data/files/csv';
-  import { waysFor } from '$lib/data/questions/library';
   import { faultLooks, standingsFor, strengthBy } from '$lib/data/commands/remedies';
   import { termReport } from '$lib/print/report';
   import { clock } from '$lib/ui/clock.svelte';
   import { download, fileNamePart } from '$lib/ui/download';
   import Fold from '$lib/ui/Fold.svelte';
   import { drawnAs } from '$lib/ui/lesson/drawn-as';
-  import { LiveLibrary } from '$lib/ui/lesson/library.svelte';
-  import { live } from '$lib/ui/live.svelte';
+  import { LivePlayer } from '$lib/ui/live-player.svelte';
   import { categoryName, outcomeText } from '$lib/words/checks';
   import { dayText } from '$lib/words/dates';
   import { courseText, strengthWord, testText, testValue } from '$lib/words/progress';
@@ -33,49 +22,13 @@
   /** How one player came along: checks over time, tests, what is stuck, what helped, and the term's report. */
   let { player }: { player: Player } = $props();
 
-  const id = $derived(player.id);
-  const owned = () => ({ playerId: id });
-  const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
-  const group = live(
-    async () => (await db.groups.get(player.groupId ?? '')) ?? null,
-    null,
-    () => player.groupId
-  );
-  const results = live(
-    () => db.checks.where(owned()).toArray(),
-    [],
-    () => id
-  );
-  const remedies = live(
-    () => db.remedies.where(owned()).toArray(),
-    [],
-    () => id
-  );
-  const measurements = live(
-    () => db.measurements.where(owned()).toArray(),
-    [],
-    () => id
-  );
-  const fits = live(
-    () => db.fits.where(owned()).toArray(),
-    [],
-    () => id
-  );
-  const setups = live(
-    () => db.setups.where(owned()).toArray(),
-    [],
-    () => id
-  );
-  const library = new LiveLibrary(() =>
-    settings.ready && group.ready
-      ? { family: player.family, settings: settings.current, ways: waysFor(settings.current, group.current) }
-      : null
-  );
+  const records = new LivePlayer(() => player.id, ['checks', 'remedies', 'measurements', 'fits', 'setups']);
+  const library = records.library();
 
   const TERMS = { '13 weeks': 91, '26 weeks': 182, 'a year': 365 } as const;
   let term = $state<keyof typeof TERMS>('26 weeks');
   const from = $derived(daysLater(clock.today, -TERMS[term]));
-  const seen = $derived(seenResults(results.current).filter(({ day }) => day >= from));
+  const seen = $derived(seenResults(records.of('checks')).filter(({ day }) => day >= from));
   const courses = $derived(coursesOf(library.checks, seen, clock.today));
   const tests = $derived(testsOf(library.checks, seen));
   const days = $derived([...new Set(courses.flatMap((course) => course.days.map(({ day }) => day)))].sort());
@@ -94,18 +47,18 @@
   );
   const tried = $derived(
     standingsFor(
-      remedies.current,
-      faultLooks(results.current, strengthBy(library.checks)),
+      records.of('remedies'),
+      faultLooks(records.of('checks'), strengthBy(library.checks)),
       clock.today
     ).toReversed()
   );
   const who = $derived(
     drawnAs(
       player.family,
-      readingsOf({ measurements: measurements.current, today: clock.today }),
-      newestFitOf(player, fits.current)?.size ?? null,
-      newestFirst(setups.current).find(({ family }) => family === player.family) ?? null,
-      settings.current
+      readingsOf({ measurements: records.of('measurements'), today: clock.today }),
+      newestFitOf(player, records.of('fits'))?.size ?? null,
+      newestFirst(records.of('setups')).find(({ family }) => family === player.family) ?? null,
+      records.settings
     )
   );
   const report = $derived(
@@ -116,14 +69,14 @@
       from,
       today: clock.today,
       who,
-      teacherName: settings.current.teacherName
+      teacherName: records.settings.teacherName
     })
   );
   const file = $derived(`progress-${fileNamePart(player.name)}`);
 
   function saveTable() {
     const known = new Map(library.checks.map((check) => [check.id, check]));
-    const rows = newestFirst(results.current).flatMap(({ checkId, day, outcome, faults }) => {
+    const rows = newestFirst(records.of('checks')).flatMap(({ checkId, day, outcome, faults }) => {
       const check = known.get(checkId);
       if (!check || day < from) return [];
       const texts = check.faults.filter((fault) => faults.includes(fault.id)).map(({ text }) => text);
@@ -166,7 +119,7 @@
       <a class="btn act" href="/players/{player.id}">History</a>
     </div>
   </header>
-  {#if !library.ready || !results.ready}
+  {#if !library.ready || !records.ready}
     <p class="soft">Opening the record…</p>
   {:else if courses.length === 0}
     <p>Nothing was looked at in this time.</p>

@@ -1,6 +1,5 @@
 <script lang="ts">
-  import { db, type Group, type Player } from '$lib/data';
-  import { live } from '$lib/ui/live.svelte';
+  import { liveRecord } from '$lib/ui/live.svelte';
   import NoPlayer from '$lib/ui/player/NoPlayer.svelte';
   import GroupProgress from './GroupProgress.svelte';
   import PlayerProgress from './PlayerProgress.svelte';
@@ -8,19 +7,16 @@
   /** Progress of a player or of a group, whosever the id is. */
   let { id }: { id: string } = $props();
 
-  const found = live<{ readonly player: Player | null; readonly group: Group | null }>(
-    async () => ({ player: (await db.players.get(id)) ?? null, group: (await db.groups.get(id)) ?? null }),
-    { player: null, group: null },
-    () => id
-  );
+  const player = liveRecord('players', () => id);
+  const group = liveRecord('groups', () => id);
 </script>
 
-{#if !found.ready}
+{#if !player.ready || !group.ready}
   <p class="p-6 soft">Opening the record…</p>
-{:else if found.current.player}
-  <PlayerProgress player={found.current.player} />
-{:else if found.current.group}
-  <GroupProgress group={found.current.group} />
+{:else if player.current}
+  <PlayerProgress player={player.current} />
+{:else if group.current}
+  <GroupProgress group={group.current} />
 {:else}
   <NoPlayer />
 {/if}

@@ -12,6 +12,7 @@
     UNDO_DELETION_MS,
     type Settings
   } from '$lib/data';
+  import { demoPlayers } from '$lib/data/questions/records';
   import { TEACHER_NAME_LENGTH } from '$lib/data/schema/settings';
   import { Action } from '$lib/ui/action.svelte';
   import { TypedTexts } from '$lib/ui/typed.svelte';
@@ -26,7 +27,7 @@
   import OwnRestsTable from './OwnRestsTable.svelte';
 
   const settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
-  const demoCount = live(() => db.players.filter((player) => player.demo).count(), 0);
+  const demoCount = live(() => demoPlayers(db), 0);
   const chosen = $derived(settings.current);
 
   const change = (label: string, patch: Partial<Settings>) => attempt(() => changeSettings(db, label, patch));

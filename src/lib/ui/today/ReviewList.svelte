@@ -3,6 +3,7 @@
   import { checksFor, type Check } from '$lib/core/checks';
   import { FAMILIES } from '$lib/core/instruments';
   import { db, type Player } from '$lib/data';
+  import { allOf } from '$lib/data/questions/records';
   import { answerReview, reviewsAsked } from '$lib/data/commands/remedies';
   import { PUT_OFF_LENGTH } from '$lib/data/schema/remedy';
   import { Action } from '$lib/ui/action.svelte';
@@ -29,7 +30,7 @@
     new Map<string, readonly Review[]>(),
     () => clock.today
   );
-  const answers = live(() => db.reviews.toArray(), []);
+  const answers = live(() => allOf(db, 'reviews'), []);
   let shown = $state(PAGE);
 
   const isOff = (playerId: string, key: string) =>

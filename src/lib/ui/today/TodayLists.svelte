@@ -3,6 +3,7 @@
   import { isPastLimit } from '$lib/core/setup';
   import { isOverdue } from '$lib/core/kit';
   import { db, DEFAULT_SETTINGS, getSettings, kitGaps } from '$lib/data';
+  import { anyLessonTime, isAny } from '$lib/data/questions/records';
   import { clock } from '$lib/ui/clock.svelte';
   import { live } from '$lib/ui/live.svelte';
   import { Roster } from '$lib/ui/roster.svelte';
@@ -13,8 +14,8 @@
 
   const everybody = new Roster();
   const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
-  const anyLesson = live(() => db.groups.filter(({ lessons }) => (lessons?.length ?? 0) > 0).count(), 0);
-  const anyRemedy = live(() => db.remedies.count(), 0);
+  const anyLesson = live(() => anyLessonTime(db), false);
+  const anyRemedy = live(() => isAny(db, 'remedies'), false);
 
   const inState = (...standings: Standing[]) =>
     everybody.entries.filter(({ standing, pending }) => standings.includes(standing) && !pending);
@@ -78,7 +79,7 @@
         <PlayerEntries entries={pains} />
       </section>
     {/if}
-    {#if anyLesson.current > 0}
+    {#if anyLesson.current}
       {#await import('$lib/ui/plan/DayPlan.svelte') then { default: DayPlan }}
         <DayPlan />
       {/await}
@@ -100,7 +101,7 @@
         <p class="soft">Nobody is due. The next dates come from the decisions you make.</p>
       {/if}
     </section>
-    {#if drifted.length > 0 || anyRemedy.current > 0}
+    {#if drifted.length > 0 || anyRemedy.current}
       {#await import('./ReviewList.svelte') then { default: ReviewList }}
         <ReviewList
           players={everybody.entries.map(({ player }) => player)}

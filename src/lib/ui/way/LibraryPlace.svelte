@@ -8,6 +8,7 @@
   import Choice from '$lib/ui/Choice.svelte';
   import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
   import { drawnAs } from '$lib/ui/lesson/drawn-as';
+  import { allOf } from '$lib/data/questions/records';
   import { live } from '$lib/ui/live.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { categoryName, STANDPOINT_WORDS } from '$lib/words/checks';
@@ -17,7 +18,7 @@
 
   /** Every check of a family: to read, to hide, to put in another place, to say in own words; and own ones. */
   const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
-  const own = live<readonly OwnCheckRecord[]>(() => db.ownChecks.toArray(), []);
+  const own = live<readonly OwnCheckRecord[]>(() => allOf(db, 'ownChecks'), []);
   let family = $state<Family>('violin');
   let library = $state.raw<readonly Check[]>([]);
   $effect(() => {

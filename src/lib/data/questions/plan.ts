@@ -4,14 +4,14 @@ import { isOverdue, type KitItem } from '$lib/core/kit';
 import { behindIn, mostAskedFor, type Due, type InCategory } from '$lib/core/plan';
 import { supportOf, type RestSupport } from '$lib/core/setup';
 import type { IsoDay } from '$lib/core/time';
-import { groupByPlayer, newestFirst, newestFitOf } from '../questions/case';
-import { newestByCheck, seenResults } from './checks';
+import { groupByPlayer, newestFirst, newestFitOf } from './case';
+import { newestByCheck, seenResults } from '../commands/checks';
 import type { Database } from '../store/database';
-import { kitGaps } from './kit';
-import { lookedAt } from '../questions/looked-at';
+import { kitGaps } from '../commands/kit';
+import { lookedAt } from './looked-at';
 import type { Player } from '../store/records';
-import type { RosterEntry } from '../questions/roster';
-import { ofPlayers } from '../questions/of-players';
+import type { RosterEntry } from './roster';
+import { ofPlayers } from './records';
 
 /** The next look that each player's newest lesson set. */
 async function nextLooks(db: Database): Promise<ReadonlyMap<string, IsoDay>> {
@@ -91,7 +91,7 @@ const STOOL_STEP_MM = 10;
 /** What to bring for players: the sizes they play, the stools and rests of their set-ups, and what their kit lacks. */
 export async function toBring(db: Database, players: readonly Player[]): Promise<readonly ToBring[]> {
   const ids = players.map(({ id }) => id);
-  const [fits, setups] = await Promise.all([ofPlayers(db.fits, ids), ofPlayers(db.setups, ids)]);
+  const [fits, setups] = await Promise.all([ofPlayers(db, 'fits', ids), ofPlayers(db, 'setups', ids)]);
   const [fitsOf, setupsOf] = [groupByPlayer(fits), groupByPlayer(setups)];
   const things = players.flatMap((player): Thing[] => {
     const { id, family } = player;

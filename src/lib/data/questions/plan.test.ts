@@ -1,16 +1,16 @@
 import { freshDatabase, givenDecision, givenPlayer, givenReadings } from '../testing';
 import { describe, expect, it } from 'vitest';
 import { checksFor, type Check, type Rating } from '$lib/core/checks';
-import { recordCheck, setPractice } from './checks';
+import { recordCheck, setPractice } from '../commands/checks';
 import type { Database } from '../store/database';
-import { changeKit } from './kit';
-import { ownCheck } from '../questions/library';
-import { keepOwnCheck } from './own-checks';
-import { notePain } from './pains';
+import { changeKit } from '../commands/kit';
+import { ownCheck } from './library';
+import { keepOwnCheck } from '../commands/own-checks';
+import { notePain } from '../commands/pains';
 import { askedFor, duesOf, standingIn, toBring } from './plan';
 import type { Player } from '../store/records';
-import { roster } from '../questions/roster';
-import { changeSettings } from './settings';
+import { roster } from './roster';
+import { changeSettings } from '../commands/settings';
 
 const TODAY = '2026-11-24';
 const NOW = new Date(`${TODAY}T10:00:00`);

@@ -1,0 +1,44 @@
+import { drillNamed, focusOf, type Check } from '$lib/core/checks';
+import type { IsoDay } from '$lib/core/time';
+import { lastPractised, seenResults } from '../commands/checks';
+import type { Database } from '../store/database';
+import type { Player } from '../store/records';
+import { groupByPlayer } from './case';
+import { libraryFor, waysFor } from './library';
+import { allOf, ofPlayers, recordsOf } from './records';
+import { getSettings } from './settings';
+
+/** The check that a player works on: what was set as practice last, else what the rule proposes. */
+export async function checksAtWork(
+  db: Database,
+  players: readonly Player[],
+  today: IsoDay
+): Promise<readonly (Check | null)[]> {
+  const ids = players.map(({ id }) => id);
+  const [checks, lessons, pains, groups, own, settings] = await Promise.all([
+    ofPlayers(db, 'checks', ids),
+    ofPlayers(db, 'lessons', ids),
+    ofPlayers(db, 'pains', ids),
+    recordsOf(
+      db,
+      'groups',
+      players.map(({ groupId }) => groupId)
+    ),
+    allOf(db, 'ownChecks'),
+    getSettings(db)
+  ]);
+  const seen = groupByPlayer(checks);
+  const held = groupByPlayer(lessons);
+  const hurt = new Set(pains.filter(({ closedAt }) => closedAt === null).map(({ playerId }) => playerId));
+  return Promise.all(
+    players.map(async (player, i) => {
+      const library = await libraryFor(player.family, settings, own, waysFor(settings, groups[i]));
+      const [set] = lastPractised(held.get(player.id) ?? [])?.practice ?? [];
+      const check = library.find(({ id }) => id === set?.checkId);
+      if (check) return { ...check, drill: drillNamed(set?.drill) ?? check.drill };
+      const results = seenResults(seen.get(player.id) ?? []);
+      if (results.length === 0) return null;
+      return focusOf({ checks: library, results, today, pain: hurt.has(player.id) }).check;
+    })
+  );
+}
