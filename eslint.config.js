@@ -1,5 +1,7 @@
 import js from '@eslint/js';
 import ts from 'typescript-eslint';
+import { flatConfigs, importX } from 'eslint-plugin-import-x';
+import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript';
 import svelte from 'eslint-plugin-svelte';
 import prettier from 'eslint-config-prettier';
 import globals from 'globals';
@@ -41,6 +43,16 @@ export default ts.config(
   {
     files: ['**/*.svelte', '**/*.svelte.ts'],
     languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig } }
+  },
+  {
+    plugins: { 'import-x': importX },
+    settings: {
+      ...flatConfigs.typescript.settings,
+      'import-x/extensions': ['.ts', '.js', '.mjs', '.svelte'],
+      'import-x/parsers': { '@typescript-eslint/parser': ['.ts'], 'svelte-eslint-parser': ['.svelte'] },
+      'import-x/resolver-next': [createTypeScriptImportResolver()]
+    },
+    rules: { 'import-x/no-cycle': ['error', { ignoreExternal: true }] }
   },
   { files: ['scripts/**', 'tests/**', 'src/lib/server/**'], rules: { 'no-console': 'off' } },
   layer(['src/lib/core/**'], ['$lib/*', 'dexie', '**/data/**', '**/ui/**', '**/print/**', ...SVELTE]),

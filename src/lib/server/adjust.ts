@@ -12,7 +12,7 @@ import {
 } from '$lib/core/setup';
 import type { ListBounds } from './bounds';
 import { choiceOf, exactly, listOf, numberWithin } from './fields';
-import { InputProblem } from './respond';
+import { InputProblem } from './problem';
 
 export const ADJUST_BOUNDS: ListBounds = { looks: MOST_LOOKS, rangeMm: 2 };
 

@@ -1,4 +1,5 @@
-import { InputProblem, refuse, validated, type FieldProblem } from './respond';
+import { InputProblem, type FieldProblem } from './problem';
+import { refuse, validated } from './respond';
 import { answerSize, SIZE_BOUNDS, sizeRequest } from './size';
 
 /** Most players in one request. */

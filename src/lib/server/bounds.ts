@@ -1,5 +1,5 @@
 import { MOST_FAULTS } from './fields';
-import type { FieldProblem } from './respond';
+import type { FieldProblem } from './problem';
 
 /** Lists of a request by their key, with the most that each may hold. */
 export type ListBounds = Readonly<Record<string, number>>;

@@ -4,7 +4,7 @@ import { checksFor, FAULT_CAUSES } from '$lib/core/checks';
 import { FAMILIES } from '$lib/core/instruments';
 import type { ListBounds } from './bounds';
 import { choiceOf, exactly, listOf, textLike } from './fields';
-import { InputProblem } from './respond';
+import { InputProblem } from './problem';
 
 const MOST_RECORDS = FAULT_CAUSES.length;
 export const CAUSES_BOUNDS: ListBounds = { record: MOST_RECORDS };

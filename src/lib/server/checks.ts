@@ -12,7 +12,7 @@ import { FAMILIES, type Family } from '$lib/core/instruments';
 import { focusText } from '$lib/words/checks';
 import type { ListBounds } from './bounds';
 import { choiceOf, day, exactly, listOf, textLike } from './fields';
-import { InputProblem } from './respond';
+import { InputProblem } from './problem';
 
 /** Results at most in one question: years of lessons of one player. */
 const MOST_RESULTS = 5000;

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { changesFor, VIEW_NAMES } from '$lib/core/figure';
 import { FAMILIES } from '$lib/core/instruments';
 import { answerFigure, answerFigureSvg, FIGURE_BOUNDS, figureRequest, type FigureRequest } from './figure';
-import { InputProblem, validated } from './respond';
+import { InputProblem } from './problem';
+import { validated } from './respond';
 
 const child = { family: 'violin', size: '1/4', measurements: { heightMm: 1260 } };
 const asked = (body: object) => validated(figureRequest, body, FIGURE_BOUNDS) as FigureRequest;

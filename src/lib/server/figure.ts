@@ -23,7 +23,7 @@ import { pictureText } from '$lib/words/figure';
 import type { ListBounds } from './bounds';
 import { choiceOf, exactly, lengthWithin, listOf, numberWithin } from './fields';
 import { measurementFields, measurementProblems, readingsFrom } from './measurements';
-import { InputProblem, type FieldProblem } from './respond';
+import { InputProblem, type FieldProblem } from './problem';
 import { INSTRUMENT, sizeName } from './size';
 
 /** Most changes of a pose in one picture. */

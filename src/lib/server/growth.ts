@@ -6,7 +6,7 @@ import { monthsLater, type IsoDay } from '$lib/core/time';
 import type { ListBounds } from './bounds';
 import { choiceOf, day, exactly, lengthWithin, listOf, textLike } from './fields';
 import { keyOf, measurementFields, measurementProblems, readingsFrom } from './measurements';
-import { InputProblem, type FieldProblem } from './respond';
+import { InputProblem, type FieldProblem } from './problem';
 import { sizeName } from './size';
 
 const MONTH = /^\d{4}-(0[1-9]|1[0-2])$/;

@@ -4,7 +4,8 @@ import { averageSeatedBody } from '$lib/core/cello';
 import type { ListBounds } from './bounds';
 import { ADJUST_BOUNDS, adjustRequest, answerAdjust } from './adjust';
 import { answerJson } from './respond';
-import { answerSetup, SETUP_BOUNDS, setupRequest } from './setup';
+import { SETUP_BOUNDS, setupRequest } from './setup-request';
+import { answerSetup } from './setup';
 import { answerTapes, TAPES_BOUNDS, tapesRequest } from './tapes';
 
 async function ask<Question>(

@@ -1,7 +1,7 @@
 import { contradictions, MEASUREMENTS, type MeasurementId, type Readings } from '$lib/core/body';
 import type { Family } from '$lib/core/instruments';
 import { asReadings, exactly, readingsOf } from './fields';
-import type { FieldProblem } from './respond';
+import type { FieldProblem } from './problem';
 
 /** Every length that a request may hold, by its key, with what it is. */
 const FIELDS = {

@@ -18,7 +18,7 @@ import { describe } from './fields';
 import { describeChanges, figureRequest } from './figure';
 import { growthRequest } from './growth';
 import { BODY_LIMIT } from './respond';
-import { setupRequest } from './setup';
+import { setupRequest } from './setup-request';
 import { sizeRequest } from './size';
 import { tapesRequest } from './tapes';
 

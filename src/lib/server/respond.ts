@@ -1,14 +1,9 @@
 import { ValidationError, type Schema } from 'yup';
 import { boundProblems, type ListBounds } from './bounds';
-import { MOST_FAULTS } from './fields';
+import { InputProblem, type FieldProblem } from './problem';
 
 /** Largest body that a route reads, bytes. */
 export const BODY_LIMIT = 256 * 1024;
-
-export interface FieldProblem {
-  readonly path: string;
-  readonly message: string;
-}
 
 const HEADERS = { 'content-type': 'application/json; charset=utf-8', 'cache-control': 'no-store' };
 
@@ -45,21 +40,6 @@ export const methodNotAllowed = (allow: string): Response =>
 class Refusal {
   constructor(readonly response: Response) {}
 }
-
-/** A problem of the input that no schema can see, found while computing. */
-export class InputProblem extends Error {
-  readonly fields: readonly FieldProblem[];
-  constructor(fields: readonly FieldProblem[]) {
-    super('The request is not right.');
-    this.fields = fields
-      .slice(0, MOST_FAULTS)
-      .map(({ path, message }) => ({ path: cut(path), message: cut(message) }));
-  }
-}
-
-/** What is told of a fault is never longer than this, whatever was sent. */
-const LONGEST_TOLD = 300;
-const cut = (text: string) => (text.length > LONGEST_TOLD ? `${text.slice(0, LONGEST_TOLD)}…` : text);
 
 /**
  * Answers a POST with JSON in and out: refuses other types (415), bodies over the limit (413), what is no

@@ -3,7 +3,8 @@ import { answerBatch, BATCH_LIMIT, BATCH_PLAYERS } from './batch';
 import { answerGrowth, GROWTH_BOUNDS, growthRequest } from './growth';
 import { answerJson, BODY_LIMIT } from './respond';
 import { openapi } from './openapi';
-import { answerSetup, setupRequest } from './setup';
+import { setupRequest } from './setup-request';
+import { answerSetup } from './setup';
 import { answerSize, SIZE_BOUNDS, sizeRequest } from './size';
 
 interface Reply {

@@ -2,8 +2,8 @@ import { bodyOf, type Readings } from '$lib/core/body';
 import { seatedBody } from '$lib/core/cello';
 import type { NominalInstrument } from '$lib/core/instruments';
 import { seatedPlan, standingPlan, type SettingId } from '$lib/core/setup';
-import { InputProblem } from './respond';
-import type { SetupRequest } from './setup';
+import { InputProblem } from './problem';
+import type { SetupRequest } from './setup-request';
 
 /** The instrument of a question: its size's dimensions, with those that were measured in their place. */
 function instrumentOf({ instrument }: SetupRequest, nominal: NominalInstrument): NominalInstrument {

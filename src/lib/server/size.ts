@@ -13,7 +13,7 @@ import {
 import type { ListBounds } from './bounds';
 import { choiceOf, exactly, lengthWithin, listOf, numberWithin } from './fields';
 import { keyOf, measurementFields, measurementProblems, readingsFrom } from './measurements';
-import { InputProblem, type FieldProblem } from './respond';
+import { InputProblem, type FieldProblem } from './problem';
 
 const INSTRUMENT_LENGTH_MM = [150, 2300] as const;
 const STRING_LENGTH_MM = [100, 1300] as const;

@@ -13,7 +13,7 @@ export {
   type Cue
 } from './changes';
 export { type Drawing, type Ink } from './drawing/draw';
-export { TONES, type Tone } from './drawing/shapes';
+export { TONES, type Tone } from './drawing/materials';
 export { figureOf, type Figure, type FigureSetup } from './figure';
 export { REACHED_MM, type Contact } from './readout';
 export {

@@ -1,5 +1,5 @@
 import type { Ink } from './drawing/draw';
-import type { Tone } from './drawing/shapes';
+import type { Tone } from './drawing/materials';
 import type { Picture } from './picture';
 
 /** Colours of a picture that stands alone: on paper and in files. Screens have their own, of the theme. */

@@ -32,9 +32,20 @@ import {
   type StandingPlan,
   SETUP_CHOICES
 } from '$lib/core/setup';
-import { isOfThisFit, setupReviewOf, type Fit, type Look, type Setup, type SetupToKeep } from '$lib/data';
+import {
+  isOfThisFit,
+  setupReviewOf,
+  type Draft,
+  type Fit,
+  type Look,
+  type newestByKind,
+  type Player,
+  type PlayerCase,
+  type Settings,
+  type Setup,
+  type SetupToKeep
+} from '$lib/data';
 import { SETTING_WORDS, settingWords } from '$lib/words/setup';
-import type { Bench } from './bench.svelte';
 
 /** A set-up as it is on the screen: what was worked out, and what is to be set. */
 export type Laid =
@@ -68,11 +79,29 @@ const BASIS: Readonly<Record<SetupKind, readonly MeasurementId[]>> = {
   standing: ['height', 'gripHang', 'cheek', 'eyebrow']
 };
 
+/** What the set-up asks of its bench. */
+interface Fitted {
+  readonly player: Player | null;
+  readonly settings: Settings;
+  readonly ways: Ways;
+  /** The player's case as it stands. */
+  readonly of: PlayerCase | null;
+  readonly draft: Draft;
+  readonly readings: Readings;
+  readonly newest: ReturnType<typeof newestByKind>;
+  /** Newest first. */
+  readonly setups: readonly Setup[];
+  /** Oldest first. */
+  readonly looks: readonly Look[];
+  readonly decided: Fit | null;
+  readonly before: Fit | null;
+}
+
 /** The set-up at one bench: worked out, changed by hand, and as it was kept. Reads only. */
 export class SetupBench {
-  readonly #bench: Bench;
+  readonly #bench: Fitted;
 
-  constructor(bench: Bench) {
+  constructor(bench: Fitted) {
     this.#bench = bench;
   }
 

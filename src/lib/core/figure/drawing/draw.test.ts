@@ -5,7 +5,8 @@ import { figureFor, pictureOf, svgOf, TONES, VIEWS, type Ink, type ViewName } fr
 import { cameraOf, seen } from './camera';
 import { draw } from './draw';
 import { closed, flowing, simplified } from './path';
-import { OF_POINT, project } from './project';
+import { OF_POINT } from './line';
+import { project } from './project';
 import { slab } from './meshes';
 import { ball, cone, type Shape, type Solid } from './shapes';
 

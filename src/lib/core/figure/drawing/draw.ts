@@ -4,7 +4,8 @@ import { closed, flowingLine } from './path';
 import { overlap, project, type Box, type Projected } from './project';
 import { Raster } from './raster';
 import { regionsOf } from './regions';
-import { TONES, type Shape, type Tone } from './shapes';
+import { TONES, type Tone } from './materials';
+import { type Shape } from './shapes';
 import { fleshOf, visiblePieces } from './visible';
 
 /** How a line is inked: the player, the instrument, what a fault marks, what stands back, and thin details. */

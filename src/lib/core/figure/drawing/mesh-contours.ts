@@ -2,7 +2,7 @@ import { dot, type Vec } from '../vector';
 import type { Camera } from './camera';
 import type { Mesh } from './meshes';
 import type { Net } from './nets';
-import { OF_POINT, type Line } from './project';
+import { OF_POINT, type Line } from './line';
 
 /**
  * The lines of a mesh: its edges, and its contour, smooth or as the outline of its flat faces.

@@ -5,7 +5,8 @@ import { cameraOf } from './camera';
 import { Faces } from './faces';
 import { disc, inRow, mesh, slab, tube, type Mesh } from './meshes';
 import { discNet, slabNet, tubeNet, type Net } from './nets';
-import { OF_POINT, project } from './project';
+import { OF_POINT } from './line';
+import { project } from './project';
 import { ringAt } from './shapes';
 
 /** How often each side is run through from its lower to its higher end, and back. */

@@ -1,6 +1,6 @@
 import { place, UPRIGHT, type Frame, type Vec } from '../vector';
 import { discNet, slabNet, tubeNet, type Net } from './nets';
-import type { Common, Tone } from './shapes';
+import type { Common, Tone } from './materials';
 
 /** The form of a surface in its own coordinates; x, y and z of each point stand one after the other. */
 export interface Form {

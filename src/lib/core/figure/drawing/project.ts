@@ -1,18 +1,11 @@
 import { dot, type Vec } from '../vector';
 import { arcStep } from './arcs';
 import { seen, type Camera } from './camera';
+import { OF_POINT, type Line } from './line';
 import { contoursOf } from './mesh-contours';
 import type { Mesh } from './meshes';
 import type { Cone, Curve, Shape } from './shapes';
 import { ConeSurface, ellipsoidOutline, EllipsoidSurface, type Surface } from './surfaces';
-
-/**
- * A line in the picture: x, y and z of each point and how far along its shape it lies, 0 to 1, one after the other.
- * Numbers in one row, since a figure has thousands of them.
- */
-export type Line = readonly number[];
-/** Numbers of a point of a line. */
-export const OF_POINT = 4;
 
 /** Left, top, right, bottom, mm. */
 export type Box = readonly [number, number, number, number];

@@ -1,5 +1,6 @@
 import { Faces, lent, type Grid } from './faces';
-import { OF_POINT, type Box, type Line, type Projected } from './project';
+import { OF_POINT, type Line } from './line';
+import { type Box, type Projected } from './project';
 import type { Surface } from './surfaces';
 
 const EMPTY = -1;

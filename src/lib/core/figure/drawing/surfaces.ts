@@ -1,7 +1,7 @@
 import { cross, dot, unit, type Vec } from '../vector';
 import { arcStep } from './arcs';
 import { seen, type Camera } from './camera';
-import type { Line } from './project';
+import type { Line } from './line';
 import type { Cone, Ellipsoid } from './shapes';
 
 /** A surface as the picture has it. */

@@ -1,5 +1,6 @@
 import type { Flat } from './path';
-import { OF_POINT, overlap, type Line, type Projected } from './project';
+import { OF_POINT, type Line } from './line';
+import { overlap, type Projected } from './project';
 import type { Raster } from './raster';
 
 /** A surface this near before a line does not hide it, mm. */

@@ -1,5 +1,6 @@
 import { answerJson, methodNotAllowed } from '$lib/server/respond';
-import { answerSetup, SETUP_BOUNDS, setupRequest } from '$lib/server/setup';
+import { SETUP_BOUNDS, setupRequest } from '$lib/server/setup-request';
+import { answerSetup } from '$lib/server/setup';
 import type { RequestHandler } from './$types';
 
 export const POST: RequestHandler = ({ request }) =>
