@@ -2,6 +2,7 @@ import adapter from '@sveltejs/adapter-node';
 import { copyFileSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
+import { writeNotices } from './scripts/notices.mjs';
 
 const node = adapter();
 
@@ -26,7 +27,9 @@ function keepAll(client) {
 const served = {
   ...node,
   async adapt(builder) {
-    keepAll(builder.getClientDirectory());
+    const client = builder.getClientDirectory();
+    writeNotices(join(client, '_app/immutable/notices.json'));
+    keepAll(client);
     await node.adapt(builder);
     copyFileSync('scripts/server.mjs', 'build/index.js');
   }

@@ -2,13 +2,14 @@ import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'vitest/config';
 import { readFileSync } from 'node:fs';
+import { collectNotices } from './scripts/notices.mjs';
 
 const { version } = JSON.parse(readFileSync('package.json', 'utf8')) as { version: string };
 
 export default defineConfig({
-  plugins: [tailwindcss(), sveltekit()],
+  plugins: [tailwindcss(), sveltekit(), collectNotices()],
   define: { __APP_VERSION__: JSON.stringify(version) },
-  worker: { format: 'es' },
+  worker: { format: 'es', plugins: () => [collectNotices()] },
   build: { chunkSizeWarningLimit: 1200 },
   test: {
     environment: 'node',

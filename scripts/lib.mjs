@@ -62,6 +62,7 @@ function binOf(name) {
     'svelte-check': 'svelte-check/bin/svelte-check',
     'svelte-kit': '@sveltejs/kit/svelte-kit.js',
     eslint: 'eslint/bin/eslint.js',
+    knip: 'knip/bin/knip.js',
     prettier: 'prettier/bin/prettier.cjs'
   };
   return join(root, 'node_modules', bins[name]);
@@ -96,6 +97,8 @@ export function build() {
   const sources = [
     'src',
     'static',
+    'CHANGELOG.md',
+    'scripts/notices.mjs',
     'package.json',
     'svelte.config.js',
     'scripts/server.mjs',

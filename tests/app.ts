@@ -12,7 +12,7 @@ import { openPdf } from '../src/lib/print/testing';
 export const NOW = new Date('2026-11-24T10:42:00');
 
 /** Writes down whatever a page says that it should not: messages of weight, errors, requests to another host. */
-export function watch(page: Page, baseURL: string | undefined, faults: string[]): void {
+function watch(page: Page, baseURL: string | undefined, faults: string[]): void {
   page.on('console', (message) => {
     // The test's own tool says so where it keeps the service worker off.
     if (message.text().includes('registration blocked by Playwright')) return;

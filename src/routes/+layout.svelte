@@ -27,6 +27,8 @@
   let waiting = $state.raw<WaitingVersion | null>(null);
   /** What was under way when the page was left, and came to no end. */
   let leftOpen = $state<string | null>(null);
+  /** This version was not seen here yet. */
+  let isNew = $state(false);
   let showKeys = $state(false);
   /** Loaded with the first use, then kept. */
   let keysLoaded = $state(false);
@@ -56,6 +58,11 @@
     showKeys = keysLoaded = true;
   }
 
+  async function seeNew() {
+    isNew = false;
+    (await import('$lib/ui/shell/whats-new')).newSeen();
+  }
+
   const FORGET_EVERY_MS = 20_000;
   /** Players who were deleted a while ago are forgotten for good. */
   const forgetDeleted = () =>
@@ -72,6 +79,10 @@
     void forgetDeleted();
     void whenAnswering(async () => (await import('$lib/data/questions/claims')).sweepClaims(db));
     void whenAnswering(async () => (leftOpen = await unfinished()));
+    void whenAnswering(async () => {
+      const { isNewHere } = await import('$lib/ui/shell/whats-new');
+      isNew = await isNewHere();
+    });
     const stopWatching = status.watch();
     const stopVersions = watchVersions(db, (sentence) => (outdated = sentence));
     const stopWaiting = watchNewVersion((version) => (waiting = version));
@@ -120,6 +131,13 @@
       <p class="waiting no-print" role="alert" data-left-open>
         The page was left before this was finished: {leftOpen}. Nothing of it is here; do it once more.
         <button type="button" class="act-quiet" onclick={() => (leftOpen = null)}>I have seen it</button>
+      </p>
+    {/if}
+    {#if isNew && page.url.pathname !== '/settings'}
+      <p class="waiting no-print" role="status" data-is-new>
+        Jarvel {__APP_VERSION__} is here.
+        <a href="/settings#what-is-new" onclick={() => (isNew = false)}>What is new</a>
+        <button type="button" class="act-quiet" onclick={seeNew}>Not now</button>
       </p>
     {/if}
     {#if waiting}

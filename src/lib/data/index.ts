@@ -1,14 +1,14 @@
 import { createDatabase } from './store/database';
 
 export * from './store/records';
-export { createDatabase, SCHEMA_VERSION, WRITTEN_BY_NEWER, type Database } from './store/database';
-export { commit, redo, undo, type Change, type Operation } from './journal/changes';
+export { WRITTEN_BY_NEWER, type Database } from './store/database';
+export { commit, undo, type Operation } from './journal/changes';
 export { onCommitted } from './journal/heard';
 export { lastDone, lastUndone } from './journal/steps';
-export { deletedFor, forget, UNDO_DELETION_MS } from './journal/forget';
+export { forget, UNDO_DELETION_MS } from './journal/forget';
 export { Refusal } from './store/refusal';
 export { isOfStorage } from './journal/saving';
-export { NotSaved, watchSaves, type SaveProblem, type SaveState } from './journal/save-state';
+export { NotSaved, watchSaves, type SaveState } from './journal/save-state';
 export { newId } from './store/ids';
 export { changeSettings } from './commands/settings';
 export { DEFAULT_SETTINGS, getSettings, sizesInUse } from './questions/settings';
@@ -25,7 +25,6 @@ export { setAway, setGroupWay, setSeats, type Seat } from './commands/groups';
 export {
   addReading,
   dropReading,
-  freshReadings,
   isFresh,
   newestByKind,
   setSlopeLook,
@@ -47,13 +46,13 @@ export {
   triedOf,
   type PlayerCase
 } from './questions/case';
-export { decideFit, keepSetup, type Decision, type SetupToKeep } from './commands/fits';
+export { decideFit, keepSetup, type SetupToKeep } from './commands/fits';
 export { answerTrial, beginTrial, dropTrial } from './commands/trials';
 export { closePains, notePain } from './commands/pains';
 export { changeKit, kitGaps } from './commands/kit';
-export { keptTapes, stepTapes, type KeptTape } from './commands/tapes';
+export { keptTapes, stepTapes } from './commands/tapes';
 export { changeDraft, changeSetup, finishDraft, newDraft } from './commands/drafts';
-export { noteLook, type LookToNote } from './commands/looks';
+export { noteLook } from './commands/looks';
 export { keepText, NEW_PLAYER, SETTINGS_FORM, typedOf } from './commands/typed';
 export {
   lastPractised,

@@ -17,12 +17,6 @@ export interface Printed {
   readonly missing: readonly string[];
 }
 
-/** A card with the picture that its drawing asks for. */
-export interface DrawnCard {
-  readonly card: Card;
-  readonly picture: Drawing;
-}
-
 /**
  * Draws cards as PDF: each a page of exactly A6 (105 x 148 mm), or four on a page of larger paper with lines to cut
  * along. On Letter, which is too low for two, they are a little smaller.

@@ -7,7 +7,7 @@ import { INK, Pen, pt } from './pen';
 
 const MARGIN_MM = 12;
 /** The line that proves the scale of a print. */
-export const PROOF_MM = 100;
+const PROOF_MM = 100;
 const STRIP_WIDTH_MM = 26;
 const PITCH_MM = 34;
 /** Room for the proof line, at the right edge. */

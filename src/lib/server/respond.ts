@@ -68,7 +68,7 @@ export async function answerJson<T>(
 }
 
 /** A fault of the server's own stands in its log, with the route and nothing of what was sent. */
-export const logFault = (request: Request, error: unknown): void =>
+const logFault = (request: Request, error: unknown): void =>
   console.error(`${request.method} ${new URL(request.url).pathname}`, error);
 
 async function readJson(request: Request): Promise<unknown> {

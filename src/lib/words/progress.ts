@@ -6,7 +6,7 @@ import { categoryName } from './checks';
 import { dayText, shortDayText } from './dates';
 
 /** Strength on the scale of ratings, 1 to 4, in a word. */
-export const STRENGTH_WORDS = ['', 'not yet', 'with help', 'mostly', 'secure'] as const;
+const STRENGTH_WORDS = ['', 'not yet', 'with help', 'mostly', 'secure'] as const;
 export const strengthWord = (strength: number): string => STRENGTH_WORDS[Math.round(strength)] ?? '';
 
 const UNIT: Readonly<Record<ResultKind, string>> = {

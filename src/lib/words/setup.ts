@@ -153,7 +153,7 @@ export function restWarningSentence(warning: RestWarning, unit: LengthUnit): str
 
 const away = (mm: number, unit: LengthUnit) => formatLength(Math.abs(mm), unit);
 
-export function seatedWarningSentence(warning: SeatedWarning, unit: LengthUnit): string {
+function seatedWarningSentence(warning: SeatedWarning, unit: LengthUnit): string {
   switch (warning.code) {
     case 'pin-range':
       return `The pin would have to be ${formatLength(warning.pinMm, unit)}; this one goes to ${formatLength(warning.limitMm, unit)}. Another seat, another pin or another size must give.`;
@@ -174,7 +174,7 @@ export function seatedWarningSentence(warning: SeatedWarning, unit: LengthUnit):
   }
 }
 
-export function standingWarningSentence(warning: StandingWarning, unit: LengthUnit): string {
+function standingWarningSentence(warning: StandingWarning, unit: LengthUnit): string {
   switch (warning.code) {
     case 'pin-range':
       return `The bow’s reach asks for a pin of ${formatLength(warning.wantedMm, unit)}; this one gives ${formatLength(warning.limitMm, unit)}.`;

@@ -1,9 +1,9 @@
 import { expose } from 'comlink';
-import readCode from 'jsqr';
+import { readCodeIn } from './read-code';
 
 const door = {
   /** The text of the code in a picture; null where none is found. */
-  read: ({ data, width, height }: ImageData): string | null => readCode(data, width, height)?.data ?? null
+  read: (picture: ImageData): string | null => readCodeIn(picture)
 };
 
 export type CodeReaderDoor = typeof door;

@@ -1,13 +1,7 @@
-export {
-  MEASUREMENT_IDS,
-  MEASUREMENTS,
-  measurementsFor,
-  type MeasurementId,
-  type MeasurementKind
-} from './measurements';
-export { bodyOf, expectedLength, heightOf, readOf, type Body, type BodyLength, type Readings } from './body';
-export { contradictions, type Contradiction } from './contradictions';
+export { MEASUREMENT_IDS, MEASUREMENTS, measurementsFor, type MeasurementId } from './measurements';
+export { bodyOf, expectedLength, heightOf, readOf, type Body, type Readings } from './body';
+export { contradictions } from './contradictions';
 export { FIT_ORDER, LINE_ORDER } from './order';
 export { EAR_BELOW_CROWN, FRACTION_OF_HEIGHT, headHeightMm } from './proportions';
-export { combineReadings, type Reading } from './readings';
+export { combineReadings } from './readings';
 export { plausibility, type Plausibility } from './plausibility';

@@ -1,7 +1,7 @@
 import { MEASUREMENTS, type MeasurementId } from './measurements';
 
 /** Distance from what height predicts, in standard deviations, beyond which a value is asked about. */
-export const ASK_BEYOND_SD = 3;
+const ASK_BEYOND_SD = 3;
 /** Heights outside this are asked about: a mistyped unit is more likely than such a player. */
 const USUAL_HEIGHT_MM = [850, 2050] as const;
 

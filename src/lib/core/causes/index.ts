@@ -1,7 +1,6 @@
-export { causesOf, type CauseFacts, type CauseReason, type OwnRecord, type WeighedCause } from './causes';
-export { REASON_CODES, type ReasonCode } from './factors';
+export { causesOf, type CauseFacts, type CauseReason, type OwnRecord } from './causes';
+export { REASON_CODES } from './factors';
 export {
-  faultKey,
   remedyStandings,
   workedHere,
   type FaultLook,
@@ -9,12 +8,4 @@ export {
   type RemedyStanding,
   type TriedRemedy
 } from './remedies';
-export {
-  isPutOff,
-  openReviews,
-  reviewsOf,
-  type Review,
-  type ReviewAnswer,
-  type ReviewKind,
-  type ReviewReason
-} from './reviews';
+export { isPutOff, openReviews, reviewsOf, type Review, type ReviewAnswer } from './reviews';

@@ -34,9 +34,9 @@ export interface RemedyStanding<R extends TriedRemedy = TriedRemedy> {
 }
 
 /** Looks after which a remedy is judged. */
-export const LOOKS_THAT_CLOSE = 2;
+const LOOKS_THAT_CLOSE = 2;
 /** A remedy that nobody looked at for so long is given up, days. */
-export const LOST_AFTER_DAYS = 120;
+const LOST_AFTER_DAYS = 120;
 
 /** The last look at a check on each day, oldest first: what a teacher corrects counts once. */
 export function lookDays(looks: readonly FaultLook[], checkId: string): readonly FaultLook[] {

@@ -32,9 +32,9 @@ export interface ReviewAnswer {
 }
 
 /** A fault that is back so often after habit work asks for the set-up. */
-export const BACK_TIMES = 3;
+const BACK_TIMES = 3;
 /** So many set-up changes without effect ask for the size. */
-export const WITHOUT_EFFECT = 3;
+const WITHOUT_EFFECT = 3;
 
 const lastDone = (answers: readonly ReviewAnswer[], key: string): IsoDay =>
   answers.reduce(

@@ -13,7 +13,7 @@ import type { SeatedBody } from './seated-body';
 /** Angles and slides that a player can be given; the seat lies this far over the lower leg. */
 export const ANGLE_RANGE_DEG = [20, 40] as const;
 export const SLIDE_RANGE_MM = [-50, 40] as const;
-export const SEAT_OVER_LEG_MM = [0, 40] as const;
+const SEAT_OVER_LEG_MM = [0, 40] as const;
 
 /** The lowest peg against the ear canal where all is well, mm; negative is below it. */
 export const PEG_RANGE_MM = [-30, 0] as const;

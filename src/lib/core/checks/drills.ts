@@ -230,7 +230,7 @@ const ROWS = {
 } as const satisfies Readonly<Record<string, Row>>;
 
 export type DrillId = keyof typeof ROWS;
-export const DRILL_IDS = Object.keys(ROWS) as readonly DrillId[];
+const DRILL_IDS = Object.keys(ROWS) as readonly DrillId[];
 
 const rowOf = (id: DrillId): Row => ROWS[id];
 

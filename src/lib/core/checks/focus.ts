@@ -18,7 +18,7 @@ export interface SeenResult {
 const SECURE = RATINGS.length - 1;
 
 /** Secure twice in a row, so many days apart, rests a check for so many days. */
-export const SECURE_APART_DAYS = 14;
+const SECURE_APART_DAYS = 14;
 export const REST_DAYS = 42;
 /** No category with something open waits for more lessons than this. */
 export const MOST_LESSONS_WAITING = 8;

@@ -1,16 +1,12 @@
-export { DRILL_IDS, DRILLS, drillNamed, drillsFor, type Drill, type DrillId } from './drills';
+export { DRILLS, drillNamed, drillsFor } from './drills';
 export {
   focusOf,
   MOST_LESSONS_WAITING,
   openChecks,
   REST_DAYS,
-  SECURE_APART_DAYS,
   standingOf,
   standingsOf,
   strengthOf,
-  type CheckStanding,
-  type Focus,
-  type FocusQuestion,
   type FocusReason,
   type SeenResult
 } from './focus';
@@ -24,8 +20,7 @@ export {
   sidesOf,
   standpointView,
   walkOf,
-  type CheckScene,
-  type Side
+  type CheckScene
 } from './shown';
 export { SUBJECT_IDS, type SubjectId, type Ways } from './subject-ids';
 export { subjectOf, subjectsFor, wayOf, type Subject, type Way } from './subjects';
@@ -39,7 +34,6 @@ export {
   type Check,
   type CheckCategory,
   type CheckOutcome,
-  type CheckPicture,
   type Fault,
   type FaultCause,
   type Goal,

@@ -1,5 +1,5 @@
 export { STATURE, type Sex } from './stature';
-export { heightOfZ, heightsAt, REFERENCE_REACH_Z, zOfHeight, type HeightsAtAge } from './reference';
+export { heightOfZ, heightsAt, zOfHeight } from './reference';
 export {
   ageYears,
   DAYS_PER_YEAR,
@@ -8,8 +8,6 @@ export {
   heightOn,
   isBeyondReference,
   scoreOf,
-  sdAt,
-  type Child,
   type Followed,
   type HeightReading
 } from './follow';

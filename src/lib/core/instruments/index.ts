@@ -17,9 +17,7 @@ export {
   CELLO_PEG,
   COLLAR_MM,
   CONTACT_BELOW_EDGE_MM,
-  stationsOf,
-  type StationLengths,
-  type Stations
+  stationsOf
 } from './stations';
-export { alongEdgeMm, footPlace, HALF_OUTLINE, halfWidthMm, type OutlineSize } from './edge';
+export { alongEdgeMm, footPlace, HALF_OUTLINE, halfWidthMm } from './edge';
 export { dimensionTable, dimensionsOf, sizesOf, sizesUp, usualSizes, type DimensionOverrides } from './sizes';

@@ -1,4 +1,4 @@
-export { leastSquares, type Variable } from './least-squares';
+export { leastSquares } from './least-squares';
 export { median } from './median';
 export { normalCdf } from './normal';
 export { beyondRange, clamp } from './range';

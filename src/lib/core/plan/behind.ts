@@ -1,7 +1,7 @@
 import { median } from '../maths';
 
 /** How far below the middle of the group a player is behind, on the scale of ratings. */
-export const BEHIND_BY = 0.75;
+const BEHIND_BY = 0.75;
 
 /** A player's mean strength in a category, 0 (nothing seen) to 4. */
 export interface InCategory {

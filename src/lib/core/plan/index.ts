@@ -1,6 +1,6 @@
-export { BEHIND_BY, behindIn, type InCategory } from './behind';
-export { mostAskedFor, plannedOn, type PlannedWeek } from './category';
-export { byPlayer, DUE_KINDS, dueUntil, type Due, type DueKind } from './due';
+export { behindIn, type InCategory } from './behind';
+export { mostAskedFor, plannedOn } from './category';
+export { byPlayer, dueUntil, type Due, type DueKind } from './due';
 export {
   freeTime,
   lessonsOn,

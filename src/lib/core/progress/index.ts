@@ -1,10 +1,2 @@
-export {
-  coursesOf,
-  SECURE,
-  testsOf,
-  weeksOf,
-  type CheckCourse,
-  type TestCourse,
-  type WeekStrength
-} from './progress';
+export { coursesOf, SECURE, testsOf, weeksOf, type CheckCourse, type TestCourse } from './progress';
 export { byCategory, summaryOf, type Summary } from './summary';

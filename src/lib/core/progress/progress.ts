@@ -6,9 +6,9 @@ import { daysBetween, type IsoDay } from '../time';
 /** Strength from which a check counts as secure. */
 export const SECURE = 4;
 /** Weak as this, for so long and over so many days of looking, a check is stuck. */
-export const STUCK_STRENGTH = 2;
-export const STUCK_DAYS = 28;
-export const STUCK_LOOKS = 3;
+const STUCK_STRENGTH = 2;
+const STUCK_DAYS = 28;
+const STUCK_LOOKS = 3;
 
 /** What was seen of a check on a day, 1 (not yet) to 4 (secure): the best of the day. */
 export interface DayStrength {

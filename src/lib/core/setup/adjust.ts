@@ -86,7 +86,7 @@ const RAISES_BEFORE_HABIT = 2;
 const HABIT = 'rest-shoulder-raised';
 
 /** The looks at one setting, oldest first, as its belief takes them. */
-export function looksAt(setting: SettingId, looks: readonly KeptLook[]): readonly SettingLook[] {
+function looksAt(setting: SettingId, looks: readonly KeptLook[]): readonly SettingLook[] {
   return looks.flatMap((look): SettingLook[] => {
     if (look.change?.setting !== setting) return [];
     const way: LookSeen | null = look.seen === HOLDS ? 'holds' : (seenAtLook(look.seen).mends?.way ?? null);

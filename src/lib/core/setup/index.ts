@@ -1,6 +1,5 @@
 export {
   CHIN_REST_MOUNTS,
-  CHIN_REST_RANGE_MM,
   DEFAULT_REST_SCHOOL,
   DEFAULT_SCROLL_SCHOOL,
   LIFT_MAX_MM,
@@ -13,7 +12,6 @@ export {
   TILT_RANGE_DEG,
   TILT_SCHOOLS,
   type ChinRestMount,
-  SUPPORT_OF,
   type RestSchool,
   type RestSupport,
   type ScrollSchool,
@@ -52,44 +50,20 @@ export {
 export { changesBetween, type SettingChange } from './changes';
 export {
   HOLDS,
-  looksAt,
   pinForPeg,
   SEEN_AT_LOOK,
   seenAtLook,
   seenFor,
   stepAfter,
   type KeptLook,
-  type SeenAtLook,
   type Step
 } from './adjust';
-export {
-  believe,
-  LOOKS_SEEN,
-  MOST_LOOKS,
-  type Belief,
-  type LookSeen,
-  type Search,
-  type SettingLook
-} from './belief';
-export {
-  handWidthsOf,
-  seatedPlan,
-  type SeatedPlan,
-  type SeatedQuestion,
-  type SeatedWarning
-} from './seated-plan';
-export {
-  LEAN_RANGE_DEG,
-  standingPlan,
-  toNotch,
-  type StandingPlan,
-  type StandingQuestion,
-  type StandingWarning
-} from './standing-plan';
+export { believe, LOOKS_SEEN, MOST_LOOKS } from './belief';
+export { handWidthsOf, seatedPlan, type SeatedPlan, type SeatedWarning } from './seated-plan';
+export { standingPlan, toNotch, type StandingPlan, type StandingWarning } from './standing-plan';
 export {
   reachOf,
   SETTING_IDS,
-  SETTING_REACH,
   SETTING_UNITS,
   SETUP_CHOICES,
   SETUP_KIND_OF,
@@ -97,8 +71,6 @@ export {
   unitOf,
   type ChoiceId,
   type SettingId,
-  type SettingReach,
-  type SettingUnit,
   type SetupChoices,
   type SetupKind
 } from './kinds';
@@ -106,18 +78,8 @@ export { asDrawn } from './as-drawn';
 export { withOwn, withOwnValue } from './own-values';
 export { mendedBy, settingsInUse, supportOf } from './in-use';
 export { onBack, type BackPlace, type OnBack } from './on-back';
-export { LOOK_VIEWS, SEEN_PICTURES, SETTING_SPOTS, spotOf, type SeenPicture } from './pictures';
-export {
-  driftAt,
-  furthestDrift,
-  isPastLimit,
-  reviewHeight,
-  setupReview,
-  type Drift,
-  type Growing,
-  type SetupReview,
-  type SetupThen
-} from './drift';
+export { LOOK_VIEWS, SEEN_PICTURES, SETTING_SPOTS, spotOf } from './pictures';
+export { furthestDrift, isPastLimit, setupReview, type SetupReview } from './drift';
 export {
   offerRests,
   OWN_REST_KINDS,

@@ -65,7 +65,7 @@ export interface SettingReach {
 const reach = (low: number, high: number, tolerance: number): SettingReach => ({ low, high, tolerance });
 
 /** Limits of every setting. Sources: usual rests, seats and pins; the steps that teachers change by. */
-export const SETTING_REACH = {
+const SETTING_REACH = {
   rest: {
     chinRest: reach(10, 45, 2.5),
     lift: reach(0, 30, 2.5),

@@ -48,7 +48,7 @@ export interface StandingPlan {
 }
 
 /** Leans in which a bass stays without hands, degrees. */
-export const LEAN_RANGE_DEG = [8, 16] as const;
+const LEAN_RANGE_DEG = [8, 16] as const;
 /** The first finger this far below the cheek bends the back, mm. */
 const HAND_TOO_LOW_MM = 120;
 

@@ -36,7 +36,7 @@ export interface Evidence {
 }
 
 /** With less than this share of the bow in reach, a cello is too large for the arm. */
-export const LEAST_BOW_SHARE = 0.5;
+const LEAST_BOW_SHARE = 0.5;
 
 /** Everything that speaks for or against one size of a judgement. */
 export function evidenceFor(

@@ -12,11 +12,9 @@ export const CLOSED_FRAME: Readonly<Record<Family, number>> = {
   bass: 0.103
 };
 export const EXTENDED_FRAME: Readonly<Partial<Record<Family, number>>> = { cello: 0.1947 };
-/** First position of the bass, 2 to 4 semitones. */
-export const BASS_FIRST_POSITION = 0.0972;
 
 /** Share by which the span may fall short of the frame: it will come with flexibility. */
-export const FRAME_ALLOWANCE = 0.08;
+const FRAME_ALLOWANCE = 0.08;
 
 /** How a hand span compares with a left-hand frame on one string length. */
 export interface FrameFit {

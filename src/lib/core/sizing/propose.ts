@@ -8,7 +8,7 @@ import type { SizingQuestion } from './yardstick';
 import type { Size } from '../instruments';
 
 /** Below this chance the proposal counts as between two sizes. */
-export const SURE_FROM = 0.8;
+const SURE_FROM = 0.8;
 
 /**
  * Proposes a size: violin and viola by where the scroll lands on the outstretched hand, cello by the seated

@@ -81,7 +81,7 @@ export function advise(
 }
 
 /** The next size in use on one side of a size, by the family's whole list; null where there is none. */
-export function neighbour(
+function neighbour(
   family: Family,
   inUse: readonly Size[],
   size: Size,

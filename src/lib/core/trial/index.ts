@@ -1,12 +1,5 @@
-export { LOOK_PICTURES, type LookPicture } from './pictures';
-export { advise, neighbour, type Advice, type AdviceReason, type TriedOn } from './advice';
+export { LOOK_PICTURES } from './pictures';
+export { advise, type Advice } from './advice';
 export { followTrial, type TrialState } from './follow-trial';
 export { looksFor, TRIAL_LOOKS } from './looks';
-export {
-  STOP,
-  type SpeaksFor,
-  type TrialAnswer,
-  type TrialChoice,
-  type TrialLook,
-  type TrialVerdict
-} from './types';
+export { STOP, type TrialAnswer, type TrialChoice, type TrialLook, type TrialVerdict } from './types';

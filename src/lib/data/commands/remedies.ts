@@ -101,7 +101,7 @@ export async function reviewsAsked(
 }
 
 /** A review that is put off waits so long, days. */
-export const PUT_OFF_DAYS = 28;
+const PUT_OFF_DAYS = 28;
 
 /** Says what became of a review: done, or put off for four weeks with a reason. */
 export const answerReview = (

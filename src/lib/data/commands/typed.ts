@@ -9,7 +9,7 @@ export const SETTINGS_FORM = 'settings';
 const isForm = (owner: string): boolean => owner === NEW_PLAYER || owner === SETTINGS_FORM;
 
 /** One text of one field: of a player, or of a place where no player is concerned. */
-export const typedRecord = (
+const typedRecord = (
   owner: string,
   field: string,
   text: string,

@@ -16,7 +16,7 @@ export const groupNames = async (db: Database): Promise<GroupNames> =>
  * @example
  * namesApart([{ id: 'a', name: 'Owls' }, { id: 'b', name: 'Owls' }]) // a: 'Owls (1)', b: 'Owls (2)'
  */
-export function namesApart(groups: readonly Pick<Group, 'id' | 'name'>[]): GroupNames {
+function namesApart(groups: readonly Pick<Group, 'id' | 'name'>[]): GroupNames {
   const byName = new Map<string, Pick<Group, 'id' | 'name'>[]>();
   for (const group of groups) {
     const same = byName.get(plainName(group.name));

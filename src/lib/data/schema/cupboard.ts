@@ -19,7 +19,7 @@ export const instrumentSchema = sizesBelong(
 );
 export type Instrument = RecordOf<typeof instrumentSchema>;
 
-export const LOAN_KINDS = ['instrument', 'rest', 'chin-rest', 'bow', 'kit'] as const;
+const LOAN_KINDS = ['instrument', 'rest', 'chin-rest', 'bow', 'kit'] as const;
 
 /** Something that a player has from the cupboard, from a day to a day. */
 export const loanSchema = exactly(

@@ -23,7 +23,7 @@ export const draftSchema = exactly(
 export type Draft = RecordOf<typeof draftSchema>;
 
 /** The longest text that is kept while it is being typed; each field has a shorter limit of its own. */
-export const TYPED_LENGTH = 4000;
+const TYPED_LENGTH = 4000;
 
 /** What is being typed into one field and is not entered yet. Apart from everything that undo takes back. */
 export const typedSchema = exactly(

@@ -1,8 +1,5 @@
-/** A moment as an ISO string in UTC. */
-export type IsoMoment = string;
 
 export type { Aid, AidKind, CheckResult, Lesson, OwnCheckRecord, Pain, Practice } from '../schema/check';
-export type { Instrument, Loan } from '../schema/cupboard';
 export type { DayState, FittingDay } from '../schema/day';
 export type { Draft, Typed } from '../schema/draft';
 export type { Fit, Measurement, Trial } from '../schema/fit';

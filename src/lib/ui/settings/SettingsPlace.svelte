@@ -195,6 +195,11 @@
       </p>
     {/if}
   </section>
+
+  <section aria-labelledby="what-is-new">
+    <h2 id="what-is-new">What is new</h2>
+    {#await import('./About.svelte') then { default: About }}<About />{/await}
+  </section>
 </div>
 
 <style>

@@ -20,7 +20,7 @@ import type { Side } from './spine';
  * Base knuckles from the first to the fourth finger, in hand lengths: towards the thumb, to the back of the hand, along
  * the hand. A hand's frame begins at the wrist.
  */
-export const KNUCKLES: readonly Vec[] = [
+const KNUCKLES: readonly Vec[] = [
   [0.155, 0, 0.5],
   [0.052, 0.012, 0.525],
   [-0.052, 0.006, 0.5],
@@ -29,7 +29,7 @@ export const KNUCKLES: readonly Vec[] = [
 /** Lengths of the fingers from the knuckle, and what each bone has of it. */
 const FINGERS = [0.44, 0.48, 0.445, 0.355] as const;
 const BONES: Bones = [0.46, 0.29, 0.25];
-export const THUMB_ROOT: Vec = [0.125, -0.06, 0.2];
+const THUMB_ROOT: Vec = [0.125, -0.06, 0.2];
 const THUMB_BONES: Bones = [0.23, 0.17, 0.14];
 /** A finger's pad lies this far from the middle of its tip, in hand lengths. */
 export const PAD = 0.037;

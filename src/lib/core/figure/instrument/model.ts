@@ -1,5 +1,5 @@
 import { HALF_OUTLINE, stationsOf, type Family, type NominalInstrument } from '../../instruments';
-import { place, type Frame, type Vec } from '../vector';
+import type { Vec } from '../vector';
 
 /** An instrument as it is drawn: its dimensions, and the places on it that hands and body meet. */
 export interface Model {
@@ -91,9 +91,6 @@ export function bowStation(model: Model, share: number): number {
   const { bridge, boardEnd, bow } = model;
   return share < 0.5 ? bridge + (bow - bridge) * share * 2 : bow + (boardEnd - bow) * (share - 0.5) * 2;
 }
-
-/** A point of the instrument in the world: towards the highest string, up the instrument, out of its back. */
-export const onInstrument = (frame: Frame, point: Vec): Vec => place(frame, point);
 
 /** The half outline as shares of the body's length and of the lower bout, from the bottom to the neck. */
 export function halfOutline(family: Family): readonly (readonly [station: number, half: number])[] {

@@ -61,7 +61,7 @@ function wishAt({ handMm }: FigureBody, side: Side, wrist: Vec, along: Vec, back
 }
 
 /** Where an instrument that is laid along the arm begins: at the side of the neck, on the collarbone. */
-export const neckPlace = (body: FigureBody, spine: Spine): Vec =>
+const neckPlace = (body: FigureBody, spine: Spine): Vec =>
   place(spine.chest, [
     0.028 * body.heightMm,
     (1 - CHEST_AT) * body.trunkMm + 0.012 * body.heightMm,
