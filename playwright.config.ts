@@ -1,8 +1,13 @@
 import { defineConfig } from '@playwright/test';
+import { readFileSync } from 'node:fs';
 
 /** Chosen free by whoever starts the tests. */
 const PORT = process.env.TEST_PORT;
 if (!PORT) throw new Error('Start the tests by npm test or npm run test:e2e, which choose a free port.');
+
+const { version } = JSON.parse(readFileSync('package.json', 'utf8')) as { version: string };
+/** What is new was read already: only its own test has it told. */
+const seen = [{ name: 'jarvel.version', value: version }];
 
 export default defineConfig({
   testDir: 'tests',
@@ -18,6 +23,7 @@ export default defineConfig({
   expect: { timeout: 45_000 },
   use: {
     baseURL: `http://localhost:${PORT}`,
+    storageState: { cookies: [], origins: [{ origin: `http://localhost:${PORT}`, localStorage: seen }] },
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/Berlin',

@@ -40,6 +40,17 @@ test.describe('a lesson', () => {
     const [lesson] = await stored(page, 'lessons');
     expect(lesson).toMatchObject({ category: 'hold', nextLook: '2026-12-01' });
     expect(lesson?.practice?.[0]?.fault).toBeTruthy();
+    // When to look again is what the record says, also after undo and when the lesson is opened again.
+    const again = (weeks: string) => page.getByRole('button', { name: weeks, exact: true });
+    await again('4 weeks').click();
+    await expect(again('4 weeks')).toHaveAttribute('aria-pressed', 'true');
+    await page.keyboard.press('Control+z');
+    await expect(again('1 week')).toHaveAttribute('aria-pressed', 'true');
+    await again('2 weeks').click();
+    await expect(again('2 weeks')).toHaveAttribute('aria-pressed', 'true');
+    await page.reload();
+    await page.locator('[data-act=end-looks]').click();
+    await expect(again('2 weeks')).toHaveAttribute('aria-pressed', 'true');
   });
 
   test('pain stops it, is a record, and is seen again at the next opening until it is closed', async ({

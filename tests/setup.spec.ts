@@ -184,6 +184,13 @@ test('a violin’s rest is adjusted by looks, and what no number mends gets a hi
   await expect(loop(page).getByRole('status')).toContainText(/Lift .* more/);
   expect(parseFloat(await value(page, 'lift').inputValue()) - lift).toBeGreaterThanOrEqual(4);
   await expect(loop(page).getByText('One look so far')).toBeVisible();
+  // What followed from a look that is undone is not said any more.
+  await page.keyboard.press('Control+z');
+  await expect(loop(page).getByText('One look so far')).toHaveCount(0);
+  await expect(loop(page).getByRole('status')).toHaveCount(0);
+  expect(parseFloat(await value(page, 'lift').inputValue())).toBe(lift);
+  await page.keyboard.press('Control+Shift+z');
+  await expect(loop(page).getByText('One look so far')).toBeVisible();
   await see(page, 'rest-sore');
   await expect(loop(page).getByRole('status')).toContainText('A cover or cloth');
   await expect(loop(page).getByText('2 looks so far')).toBeVisible();

@@ -20,9 +20,10 @@
   import { db, noteLook, type Player } from '$lib/data';
   import { Action } from '$lib/ui/action.svelte';
   import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
-  import { SETTING_WORDS, settingText } from '$lib/words/setup';
+  import { SETTING_WORDS } from '$lib/words/setup';
   import { SEEN_WORDS, stepSentence } from '$lib/words/setup-looks';
   import type { Bench } from './bench.svelte';
+  import LooksSoFar from './LooksSoFar.svelte';
   import LoopFigure from './LoopFigure.svelte';
 
   /** Look, change one thing, look again: what is seen is picked from pictures, and one change follows. */
@@ -200,22 +201,7 @@
         />
       </label>
     {/if}
-    {#if looks.length > 0}
-      <details>
-        <summary>{looks.length === 1 ? 'One look' : `${looks.length} looks`} so far</summary>
-        <ol>
-          {#each looks as { seen, change }, index (index)}
-            <li>
-              {seen === HOLDS ? 'It holds' : SEEN_WORDS[seen]?.text}{#if change}: {bench.setup.nameOf(
-                  change.setting as SettingId
-                )}
-                {settingText(change.setting as SettingId, change.from, unit)}{#if change.to !== change.from}
-                  → {settingText(change.setting as SettingId, change.to, unit)}{/if}{/if}
-            </li>
-          {/each}
-        </ol>
-      </details>
-    {/if}
+    <LooksSoFar {looks} {unit} nameOf={bench.setup.nameOf} />
   {/if}
 </section>
 
@@ -290,15 +276,5 @@
   }
   .missed input {
     width: 7rem;
-  }
-  summary {
-    min-height: 2.75rem;
-    display: flex;
-    align-items: center;
-    cursor: pointer;
-  }
-  ol {
-    list-style: decimal;
-    padding-left: 1.5rem;
   }
 </style>

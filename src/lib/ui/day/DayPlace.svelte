@@ -9,11 +9,10 @@
   import { attempt } from '$lib/ui/shell/attempt';
   import Part from '$lib/ui/shell/Part.svelte';
   import { shortcuts } from '$lib/ui/shortcuts';
-  import { FAMILY_WORDS } from '$lib/words/families';
-  import { ageText } from '$lib/words/dates';
   import { MEASUREMENT_WORDS } from '$lib/words/measurements';
   import DayAnswer from './DayAnswer.svelte';
   import DayHead from './DayHead.svelte';
+  import DayWho from './DayWho.svelte';
   import DaySummary from './DaySummary.svelte';
   import QueueList from './QueueList.svelte';
   import { DayQueue } from './queue.svelte';
@@ -137,18 +136,7 @@
     <div class="columns">
       {#if player && member}
         <section class="now" aria-labelledby="who">
-          <div class="who">
-            <h2 id="who">{player.name}</h2>
-            <p class="soft">
-              {[
-                FAMILY_WORDS[player.family].toLowerCase(),
-                ageText(player.birthMonth, queue.today),
-                groupOf(queue.groups, player)
-              ]
-                .filter((part) => part)
-                .join(' · ')}
-            </p>
-          </div>
+          <DayWho {player} group={groupOf(queue.groups, player)} today={queue.today} />
           {#if queue.typed}<PainNotes {player} pains={queue.pains} typed={queue.typed} />{/if}
           <div class="work">
             <div class="fields">
@@ -245,18 +233,6 @@
   .now {
     display: grid;
     gap: 1rem;
-  }
-  .who {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: baseline;
-    gap: 0 1rem;
-  }
-  .who h2 {
-    font-size: 2.2rem;
-    font-weight: 750;
-    letter-spacing: -0.01em;
-    overflow-wrap: anywhere;
   }
   .work {
     display: grid;

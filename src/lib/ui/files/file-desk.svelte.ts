@@ -9,6 +9,8 @@ export class FileDesk {
   busy = $state.raw<{ readonly what: string; readonly share: number | null } | null>(null);
   #desk: DeskAside | null = null;
   #stop: ((reason: Error) => void) | null = null;
+  /** The newest step before what is under way. */
+  #before: number | undefined;
 
   /**
    * Does something at the desk.
@@ -23,6 +25,7 @@ export class FileDesk {
   ): Promise<T> {
     const { DeskAside } = await import('$lib/workers/desk');
     const desk = (this.#desk ??= new DeskAside());
+    this.#before = (await lastDone(db))?.seq;
     this.busy = { what, share: null };
     const stopped = new Promise<never>((_, fail) => (this.#stop = fail));
     const report: Progress = (share) => (this.busy = { what, share });
@@ -41,12 +44,12 @@ export class FileDesk {
 
   /** Stops what is under way. What was written until then is not there, unless it was finished just now. */
   async stop(): Promise<void> {
-    const before = (await lastDone(db))?.seq;
+    // Asked only now: while the work writes, nobody reads.
     this.end();
     const after = (await lastDone(db))?.seq;
     this.#stop?.(
       new Refusal(
-        before === after ? 'Stopped. Nothing was changed.' : 'It was finished before it could be stopped.'
+        this.#before === after ? 'Stopped. Nothing was changed.' : 'It was finished before it could be stopped.'
       )
     );
   }
