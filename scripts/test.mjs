@@ -1,14 +1,23 @@
-/** Unit tests, then the built application in Chromium. `unit` or `e2e` as an argument runs only those. */
-import { build, chromium, freePort, install, runBin } from './lib.mjs';
+/**
+ * Unit tests, then the built application in Chromium, then a short torture of the records. `unit`, `e2e` or `torture` as
+ * an argument runs only those.
+ */
+import { build, chromium, freePort, install, run, runBin } from './lib.mjs';
 
 const [only, ...rest] = process.argv.slice(2);
 const wants = (kind) => only === undefined || only === kind;
 
+const SHORT = ['--backups', '200', '--merges', '10', '--kills', '20', '--stretch', '1500'];
+
 install();
-const path = wants('e2e') ? chromium() : '';
+const path = wants('e2e') || wants('torture') ? chromium() : '';
 runBin('svelte-kit', ['sync']);
-if (wants('unit')) runBin('vitest', ['run', ...rest]);
-if (wants('e2e')) {
-  build();
+if (wants('e2e') || wants('torture')) build();
+// Beside the unit tests: most of its time it waits for a browser.
+const tortured = wants('torture')
+  ? beside('Torture', ['tests/torture/torture.mjs', ...(only ? rest : SHORT)], { CHROMIUM_PATH: path })
+  : null;
+if (wants('unit')) await runBeside('vitest', ['run', ...rest]);
+await tortured;
+if (wants('e2e'))
   runBin('playwright', ['test', ...rest], { CHROMIUM_PATH: path, TEST_PORT: String(await freePort()) });
-}

@@ -41,7 +41,7 @@ function damage(text, next) {
   const names = Object.keys(backup.tables);
   for (let times = 1 + Math.floor(next() * 3); times > 0; times--) {
     // A table first, so that long ones do not draw all the damage.
-    const table = backup.tables[pick(names)];
+    const table = backup.tables?.[pick(names)];
     const places = next() < 0.05 ? placesIn(backup).slice(0, 30) : placesIn(table);
     if (places.length === 0) continue;
     const [holder, key] = pick(places);

@@ -10,8 +10,6 @@ import { chromium } from '../../scripts/lib.mjs';
 import { faultsOf, journalFaults } from './invariants.mjs';
 
 const PUPILS = 8;
-/** A kill comes at a random moment of this long a stretch of work, ms. */
-const STRETCH_MS = 5000;
 const CM_TO_MM = 10;
 
 /** A browser process of its own, with a profile that outlives it. */
@@ -216,7 +214,7 @@ async function fillClass(page, work, next, address) {
   }
 }
 
-export const killAndLook = (vite, kills, next) =>
+export const killAndLook = (vite, kills, stretchMs, next) =>
   serving(async (address) => {
     const profile = mkdtempSync(join(tmpdir(), 'torture-'));
     let work = new Work();
@@ -246,7 +244,7 @@ export const killAndLook = (vite, kills, next) =>
       }
       let killed = false;
       const working = workUntil(() => killed, page, work, next, address);
-      await wait(300 + next() * STRETCH_MS);
+      await wait(300 + next() * stretchMs);
       killed = true;
       await kill();
       await working;

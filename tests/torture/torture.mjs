@@ -2,9 +2,9 @@
  * Tries to break the records: thousands of damaged backups, copies that went apart, and a browser that is killed again
  * and again at work.
  *
- *   npm run torture -- [--backups 2000] [--merges 200] [--kills 100] [--seed 1]
+ *   npm run torture -- [--backups 2000] [--merges 200] [--kills 100] [--stretch 5000] [--seed 1]
  *
- * Ends with 1 when anything was lost, doubled, torn or taken in that should have been refused.
+ * A kill comes at a random moment of so long a stretch of work, ms. Ends with 1 when anything was lost, doubled, torn or taken in that should have been refused.
  */
 import { parseArgs } from 'node:util';
 import { createServer } from 'vite';
@@ -15,6 +15,7 @@ const { values } = parseArgs({
     backups: { type: 'string', default: '2000' },
     merges: { type: 'string', default: '200' },
     kills: { type: 'string', default: '100' },
+    stretch: { type: 'string', default: '5000' },
     seed: { type: 'string', default: '1' }
   }
 });
@@ -35,7 +36,7 @@ const { killAndLook } = await import('./kills.mjs');
 const faults = [
   ...(await breakBackups(vite, Number(values.backups), random(seed))),
   ...(await mergeCopies(vite, Number(values.merges), random(seed + 1))),
-  ...(kills > 0 ? await killAndLook(vite, kills, random(seed + 2)) : [])
+  ...(kills > 0 ? await killAndLook(vite, kills, Number(values.stretch), random(seed + 2)) : [])
 ];
 await vite.close();
 for (const fault of faults.slice(0, 20)) console.error(`FAULT ${fault}`);

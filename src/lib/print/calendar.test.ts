@@ -59,6 +59,9 @@ describe('a calendar file', () => {
         alarm: '-PT15H'
       }
     ]);
+    // Some calendars take a day's length for a time of day: each event names its end.
+    expect(text).toContain('DTEND;VALUE=DATE:20270329');
+    expect(text).not.toContain('DURATION');
     expect(text).not.toContain('Fernsby');
     expect(calendarFile(DUES, NAMES, { full: true, now: NOW })).toContain('Ottilie Fernsby');
   });

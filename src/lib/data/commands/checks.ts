@@ -1,8 +1,17 @@
 import { dayOf, type IsoDay } from '$lib/core/time';
-import type { Check, CheckCategory, CheckOutcome, SeenResult } from '$lib/core/checks';
+import {
+  DRILLS,
+  type Cause,
+  type Check,
+  type CheckCategory,
+  type CheckOutcome,
+  type Fault,
+  type SeenResult
+} from '$lib/core/checks';
 import { newestFirst } from '../questions/case';
 import { commit } from '../journal/changes';
 import type { Writer } from '../journal/writer';
+import { MOST_POINTS } from '../schema/check';
 import type { Database } from '../store/database';
 import { newId } from '../store/ids';
 import { putRemedy, type NewRemedy } from './begin-remedy';
@@ -105,8 +114,32 @@ export const toggleFault = (
   });
 
 /**
+ * A point for home: the remedy of a fault's cause, else what right is, with its drill and dose.
+ *
+ * @param remedy the teacher's own words for it; empty takes the cause's
+ */
+export function pointFor(check: Check, fault: Fault | null, cause: Cause | null, remedy = ''): Practice {
+  const drill = cause?.drill ?? check.drill;
+  return {
+    checkId: check.id,
+    fault: fault?.id ?? null,
+    remedy: remedy || (cause?.remedy ?? check.right),
+    drill,
+    dose: DRILLS[drill].dose
+  };
+}
+
+/** The points for home with one more: a second one for a check takes the first's place, and the oldest makes room. */
+export const withPoint = (points: readonly Practice[], point: Practice): readonly Practice[] =>
+  [...withoutPoint(points, point.checkId), point].slice(-MOST_POINTS);
+
+export const withoutPoint = (points: readonly Practice[], checkId: string): readonly Practice[] =>
+  points.filter((point) => point.checkId !== checkId);
+
+/**
  * Sets what was worked on, what is practised at home, and when to look again; the lesson of the day keeps it.
  *
+ * @param practice the points from those that the record has when it is written
  * @param begun the remedy that begins with it, where one does
  */
 export const setPractice = (
@@ -117,9 +150,9 @@ export const setPractice = (
     practice,
     nextLook,
     begun = null
-  }: Required<Pick<Lesson, 'category' | 'practice' | 'nextLook'>> & {
+  }: {
     readonly category: CheckCategory;
-    readonly practice: readonly Practice[];
+    readonly practice: (points: readonly Practice[]) => readonly Practice[];
     readonly nextLook: IsoDay;
     readonly begun?: NewRemedy | null;
   },
@@ -129,7 +162,13 @@ export const setPractice = (
     if (begun) await putRemedy(writer, player, begun, now);
     const id = await lessonOf(db, writer, player, now);
     const lesson = await db.lessons.get(id);
-    if (lesson) await writer.put('lessons', { ...lesson, category, practice, nextLook });
+    if (lesson)
+      await writer.put('lessons', {
+        ...lesson,
+        category,
+        practice: practice(lesson.practice ?? []),
+        nextLook
+      });
   });
 
 /** The newest lesson that set something to practise. */

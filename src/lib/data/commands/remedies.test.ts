@@ -34,7 +34,7 @@ describe('remedies', () => {
     await setPractice(
       db,
       player,
-      { category: 'hold', practice: [], nextLook: '2026-11-10', begun: HABIT },
+      { category: 'hold', practice: () => [], nextLook: '2026-11-10', begun: HABIT },
       at('2026-11-03')
     );
     // Chosen again on the same day it is one.

@@ -64,7 +64,7 @@ describe('players as CSV', () => {
     );
   });
 
-  it.each(['=1+1', '+49', '-x', '@home', "'=kept"])('make %j harmless and read it back', (name) => {
+  it.each(['=1+1', '+49', '-x', '@home', "'=kept", ';=1+1'])('make %j harmless and read it back', (name) => {
     const text = playersToCsv(...stored([form({ name })]));
     expect(text.split('\r\n')[1]).toMatch(/^"?'/);
     const read = playersFromCsv(text);

@@ -82,6 +82,13 @@ describe('a set-up as text', () => {
     expect(() => setupFromText('jarvel-setup/1 cello 1/2 2026-10-20 strap,turned 347,278')).toThrow(
       'was the text cut?'
     );
+    // An empty number is none, and not nought.
+    expect(() => setupFromText('jarvel-setup/1 cello 1/2 2026-10-20 strap,turned 347,278,30,0,')).toThrow(
+      NotASetup
+    );
+    expect(() => setupFromText('jarvel-setup/1 cello 1/2 2026-10-20 strap,turned ,278,30,0,512')).toThrow(
+      NotASetup
+    );
     expect(() => setupFromText('jarvel-setup/1 cello 1/2 2026-10-20 rope,turned 347,278,30,0,512')).toThrow(
       'anchoring must be one of strap, stop'
     );

@@ -3,7 +3,7 @@ import { checksFor } from '$lib/core/checks';
 import { FAMILIES } from '$lib/core/instruments';
 import { addAid, aidsInUse, keepAid, weanAid } from '../commands/aids';
 import { undo } from '../journal/changes';
-import { lastPractised, setPractice } from '../commands/checks';
+import { lastPractised, setPractice, withoutPoint, withPoint } from '../commands/checks';
 import { setAway, setGroupWay, setSeats } from '../commands/groups';
 import { asTaught, libraryFor, ownCheck, waysFor } from './library';
 import { keepOwnCheck, removeOwnCheck } from '../commands/own-checks';
@@ -96,7 +96,7 @@ describe('what a lesson leaves', () => {
     const db = freshDatabase();
     const player = await givenPlayer(db);
     const set = (now: Date, practice: readonly (typeof point)[]) =>
-      setPractice(db, player, { category: 'hold', practice, nextLook: '2026-12-01' }, now);
+      setPractice(db, player, { category: 'hold', practice: () => practice, nextLook: '2026-12-01' }, now);
     await set(new Date('2026-11-17T10:00:00'), [point]);
     await set(NOW, []);
     expect(lastPractised(await db.lessons.toArray())?.day).toBe('2026-11-17');
@@ -105,12 +105,28 @@ describe('what a lesson leaves', () => {
     expect(await db.lessons.count()).toBe(2);
   });
 
+  it('takes a second point for a check instead of the first, and three at most', () => {
+    const points = ['a', 'b', 'c'].map((checkId) => ({ ...point, checkId }));
+    const again = { ...point, checkId: 'a', remedy: 'Otherwise.' };
+    expect(withPoint(points, again).map(({ checkId, remedy }) => [checkId, remedy])).toEqual([
+      ['b', point.remedy],
+      ['c', point.remedy],
+      ['a', 'Otherwise.']
+    ]);
+    expect(withPoint(points, { ...point, checkId: 'd' }).map(({ checkId }) => checkId)).toEqual([
+      'b',
+      'c',
+      'd'
+    ]);
+    expect(withoutPoint(points, 'b').map(({ checkId }) => checkId)).toEqual(['a', 'c']);
+  });
+
   it('refuses more points than anybody remembers', async () => {
     const db = freshDatabase();
     const player = await givenPlayer(db);
     const many = ['a', 'b', 'c', 'd'].map((checkId) => ({ ...point, checkId }));
     await expect(
-      setPractice(db, player, { category: 'hold', practice: many, nextLook: '2026-12-01' }, NOW)
+      setPractice(db, player, { category: 'hold', practice: () => many, nextLook: '2026-12-01' }, NOW)
     ).rejects.toThrow();
   });
 

@@ -155,7 +155,7 @@ describe('what is due', () => {
   it('is the look that the newest lesson set, not an older one', async () => {
     const db = freshDatabase();
     const player = await givenPlayer(db);
-    const practice = { category: 'hold', practice: [], begun: null } as const;
+    const practice = { category: 'hold', practice: () => [], begun: null } as const;
     await setPractice(db, player, { ...practice, nextLook: '2026-11-10' }, new Date('2026-11-03T10:00:00'));
     await setPractice(db, player, { ...practice, nextLook: '2026-12-01' }, NOW);
     expect(await kinds(db)).toEqual([['check', '2026-12-01']]);

@@ -1,4 +1,3 @@
-
 export type { Aid, AidKind, CheckResult, Lesson, OwnCheckRecord, Pain, Practice } from '../schema/check';
 export type { DayState, FittingDay } from '../schema/day';
 export type { Draft, Typed } from '../schema/draft';

@@ -1,7 +1,8 @@
 <script lang="ts">
-  import { DRILLS, RATINGS } from '$lib/core/checks';
+  import { RATINGS } from '$lib/core/checks';
   import { daysLater } from '$lib/core/time';
   import { db, setPractice } from '$lib/data';
+  import { pointFor, withPoint } from '$lib/data/commands/checks';
   import { Action } from '$lib/ui/action.svelte';
   import { homeCards } from '$lib/ui/lesson/home-cards';
   import PdfButton from '$lib/ui/PdfButton.svelte';
@@ -20,18 +21,9 @@
         if (!check || hurts) continue;
         const fault = check.faults.find(({ id }) => result?.faults.includes(id));
         const cause = fault?.causes.find(({ drill }) => drill) ?? fault?.causes[0];
-        const drill = cause?.drill ?? check.drill;
         await setPractice(db, player, {
           category: check.category,
-          practice: [
-            {
-              checkId: check.id,
-              fault: fault?.id ?? null,
-              remedy: cause?.remedy ?? check.right,
-              drill,
-              dose: DRILLS[drill].dose
-            }
-          ],
+          practice: (points) => withPoint(points, pointFor(check, fault ?? null, cause ?? null)),
           nextLook: inWeek
         });
       }

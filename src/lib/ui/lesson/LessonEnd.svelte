@@ -1,9 +1,10 @@
 <script lang="ts">
-  import { DRILLS, drillNamed, strengthOf, type Cause, type Check, type Fault } from '$lib/core/checks';
+  import { DRILLS, drillNamed, strengthOf, type Cause, type Fault } from '$lib/core/checks';
   import { daysBetween, daysLater } from '$lib/core/time';
   import { db, setPractice, type Player, type Practice } from '$lib/data';
+  import { pointFor, withoutPoint, withPoint } from '$lib/data/commands/checks';
   import type { NewRemedy } from '$lib/data/commands/begin-remedy';
-  import { MOST_POINTS, REMEDY_LENGTH } from '$lib/data/schema/check';
+  import { REMEDY_LENGTH } from '$lib/data/schema/check';
   import { Action } from '$lib/ui/action.svelte';
   import { status } from '$lib/ui/shell/status.svelte';
   import type { TypedTexts } from '$lib/ui/typed.svelte';
@@ -48,15 +49,8 @@
   const inDays = $derived(daysBetween(lesson.today, nextLook));
   const keeping = new Action();
 
-  const noteOf = (check: Check, fault: Fault, cause: Cause): Practice => ({
-    checkId: check.id,
-    fault: fault.id,
-    remedy: (typed.of('remedy') ?? '') || cause.remedy,
-    drill: cause.drill ?? check.drill,
-    dose: DRILLS[cause.drill ?? check.drill].dose
-  });
-
-  const put = (practice: readonly Practice[], begun: NewRemedy | null = null, on = nextLook) =>
+  type Points = readonly Practice[];
+  const put = (practice: (points: Points) => Points, begun: NewRemedy | null = null, on = nextLook) =>
     keeping.run(() =>
       setPractice(db, player, { category: lesson.category ?? 'hold', practice, nextLook: on, begun })
     );
@@ -64,9 +58,8 @@
   /** A point for home; a second one for the same check takes its place. */
   async function choose(fault: Fault, cause: Cause, begun: NewRemedy) {
     if (!picked) return;
-    const point = noteOf(picked.check, fault, cause);
-    const others = kept.filter(({ checkId }) => checkId !== point.checkId);
-    if (await put([...others, point].slice(-MOST_POINTS), { ...begun, remedy: point.remedy }))
+    const point = pointFor(picked.check, fault, cause, typed.of('remedy'));
+    if (await put((points) => withPoint(points, point), { ...begun, remedy: point.remedy }))
       typed.drop('remedy');
   }
 
@@ -149,7 +142,7 @@
           onclick={() => {
             wanted = days;
             if (lesson.lessonToday?.nextLook !== undefined)
-              void put(kept, null, daysLater(lesson.today, days));
+              void put((points) => points, null, daysLater(lesson.today, days));
           }}>{days / 7} {days === 7 ? 'week' : 'weeks'}</button
         >
       {/each}
@@ -170,7 +163,7 @@
             <button
               type="button"
               disabled={keeping.busy}
-              onclick={() => put(kept.filter(({ checkId }) => checkId !== point.checkId))}>Take away</button
+              onclick={() => put((points) => withoutPoint(points, point.checkId))}>Take away</button
             >
           </li>
         {/each}
