@@ -34,15 +34,19 @@ export function run(program, args, env = {}, cwd = root) {
 /** Runs a program that a package brings. */
 export const runBin = (name, args, env, cwd) => run(process.execPath, [binOf(name), ...args], env, cwd);
 
+/** Runs a program that a package brings while others run too. */
+export const runBeside = (name, args) => scriptBeside(binOf(name), args);
+
 /**
- * Runs a program that a package brings while others run too; what it says comes in one piece at its end. Ends this
- * process with its code when it fails.
+ * Runs a script while others run too; what it says comes in one piece at its end. Ends this process with its code when it
+ * fails.
  */
-export const runBeside = (name, args) =>
+export const scriptBeside = (script, args, env = {}) =>
   new Promise((done) => {
-    const child = spawn(process.execPath, [binOf(name), ...args], {
+    const child = spawn(process.execPath, [script, ...args], {
       cwd: root,
-      stdio: ['ignore', 'pipe', 'pipe']
+      stdio: ['ignore', 'pipe', 'pipe'],
+      env: { ...process.env, ...env }
     });
     const said = [];
     child.stdout.on('data', (piece) => said.push(piece));

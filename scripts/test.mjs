@@ -2,12 +2,12 @@
  * Unit tests, then the built application in Chromium, then a short torture of the records. `unit`, `e2e` or `torture` as
  * an argument runs only those.
  */
-import { build, chromium, freePort, install, run, runBin } from './lib.mjs';
+import { build, chromium, freePort, install, runBeside, runBin, scriptBeside } from './lib.mjs';
 
 const [only, ...rest] = process.argv.slice(2);
 const wants = (kind) => only === undefined || only === kind;
 
-const SHORT = ['--backups', '200', '--merges', '10', '--kills', '20', '--stretch', '1500'];
+const SHORT = ['--backups', '200', '--merges', '10', '--kills', '20', '--stretch', '3000'];
 
 install();
 const path = wants('e2e') || wants('torture') ? chromium() : '';
@@ -15,7 +15,7 @@ runBin('svelte-kit', ['sync']);
 if (wants('e2e') || wants('torture')) build();
 // Beside the unit tests: most of its time it waits for a browser.
 const tortured = wants('torture')
-  ? beside('Torture', ['tests/torture/torture.mjs', ...(only ? rest : SHORT)], { CHROMIUM_PATH: path })
+  ? scriptBeside('tests/torture/torture.mjs', only ? rest : SHORT, { CHROMIUM_PATH: path })
   : null;
 if (wants('unit')) await runBeside('vitest', ['run', ...rest]);
 await tortured;

@@ -24,7 +24,7 @@ import { contents, freshDatabase } from './testing';
  *
  *     RUNS=5000 SEED=7 npm run test:unit -- integrity
  */
-const RUNS = Number(process.env.RUNS ?? 120);
+const RUNS = Number(process.env.RUNS ?? (process.env.CI ? 300 : 120));
 const SEED = process.env.SEED === undefined ? {} : { seed: Number(process.env.SEED) };
 const NOW = new Date('2026-11-24T10:00:00');
 const FAR = new Date('2036-01-01T10:00:00');
