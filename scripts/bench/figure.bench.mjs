@@ -6,6 +6,7 @@ import { pathToFileURL } from 'node:url';
 import { gzipSync } from 'node:zlib';
 import { build, createServer } from 'vite';
 import { root } from '../lib.mjs';
+import { inTurn } from './reference.mjs';
 
 const TIMES = 41;
 const WARM_UP = 20;
@@ -27,12 +28,11 @@ async function bundled(folder) {
 
 function medianMs(work) {
   for (let i = 0; i < WARM_UP; i++) work();
-  const times = Array.from({ length: TIMES }, () => {
+  return inTurn(TIMES, () => {
     const start = performance.now();
     work();
     return performance.now() - start;
   });
-  return times.sort((a, b) => a - b)[TIMES >> 1];
 }
 
 export async function benchFigure(report) {
@@ -62,7 +62,7 @@ export async function benchFigure(report) {
       // A figure that is only turned is kept, as its worker keeps it.
       const kept = coarse ? figureFor(question) : null;
       const draw = () => pictureOf(kept ?? figureFor(question), { view: VIEWS[view], detail, coarse });
-      report(`${text} (median)`, medianMs(draw), limit, 'ms');
+      report(`${text} (median)`, await medianMs(draw), limit, 'ms');
       const svg = svgOf(draw(), detail, text);
       report(
         `  its SVG (${(gzipSync(svg).length / 1024).toFixed(1)} KB compressed)`,

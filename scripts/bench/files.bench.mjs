@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { launch, serving } from '../browser.mjs';
 import { checksOf, school } from './class.mjs';
-import { middle } from './screens.bench.mjs';
+import { middle } from './reference.mjs';
 
 const PLAYERS = 960;
 const CHECKS = 49_000;

@@ -1,7 +1,8 @@
 /** How soon a lesson is there in a large school with years of results, and how soon a tap shows. */
 import { launch, serving } from '../browser.mjs';
 import { school } from './class.mjs';
-import { goTo, inSchool, middle } from './screens.bench.mjs';
+import { inTurn, referenceIn } from './reference.mjs';
+import { goTo, inSchool, waitsFor } from './screens.bench.mjs';
 
 const TRIES = 7;
 const IDS = [
@@ -61,39 +62,32 @@ export async function benchLesson(report) {
       checks: results(1000)
     };
     await inSchool(browser, address, records, async (page, atRest) => {
-      const opened = [];
-      const taps = [];
-      for (let turn = 0; turn < TRIES; turn++) {
-        await atRest();
-        const href = `/lesson/school-${4 * turn}`;
-        opened.push((await page.evaluate(goTo, [href, '[data-look]', 20_000])).waitMs);
-        await page.waitForTimeout(700);
-        if (await page.locator('[data-rate=mostly]').count()) taps.push(await page.evaluate(tap));
-      }
-      report('a lesson with 1,000 players and 50,000 results (median)', middle(opened), 200, 'ms');
-      report('a tap there shows (median)', middle(taps), 50, 'ms');
-      const courses = [];
-      for (let turn = 0; turn < TRIES; turn++) {
-        await atRest();
-        courses.push(
-          (await page.evaluate(goTo, [`/progress/${band.id}`, 'main [role=img] svg', 20_000])).waitMs
-        );
-      }
-      report(
-        'progress of a group with 1,000 players and 50,000 results (median)',
-        middle(courses),
-        500,
-        'ms'
+      const opened = await waitsFor(page, atRest, TRIES, (turn) => [
+        `/lesson/school-${4 * turn}`,
+        '[data-look]'
+      ]);
+      report('a lesson with 1,000 players and 50,000 results (median)', opened, 200, 'ms');
+      const taps = await inTurn(
+        TRIES,
+        async (turn) => {
+          await atRest();
+          await page.evaluate(goTo, [`/lesson/school-${4 * turn}`, '[data-rate=mostly]', 20_000]);
+          await page.waitForTimeout(700);
+          return page.evaluate(tap);
+        },
+        referenceIn(page)
       );
+      report('a tap there shows (median)', taps, 50, 'ms');
+      const courses = await waitsFor(page, atRest, TRIES, () => [
+        `/progress/${band.id}`,
+        'main [role=img] svg'
+      ]);
+      report('progress of a group with 1,000 players and 50,000 results (median)', courses, 500, 'ms');
       // What is foreseen is known once Today was there.
       await page.goto(address);
       await page.locator('main ul li a.who').first().waitFor({ timeout: 60_000 });
-      const waits = [];
-      for (let turn = 0; turn < TRIES; turn++) {
-        await atRest();
-        waits.push((await page.evaluate(goTo, ['/', 'main ul li a.who', 20_000])).waitMs);
-      }
-      report('Today with 1,000 players and 50,000 results (median)', middle(waits), 300, 'ms');
+      const waits = await waitsFor(page, atRest, TRIES, () => ['/', 'main ul li a.who']);
+      report('Today with 1,000 players and 50,000 results (median)', waits, 300, 'ms');
     });
   });
   await browser.close();

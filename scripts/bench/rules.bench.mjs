@@ -1,16 +1,15 @@
 /** How long the rules take. */
 import { createServer } from 'vite';
 import { root } from '../lib.mjs';
+import { inTurn } from './reference.mjs';
 
-/** Median time of one call in ms over many batches. */
-function timeOf(work, calls = 2000) {
-  const batches = Array.from({ length: 15 }, () => {
+/** Time of one call in ms, in the middle of many batches. */
+const timeOf = (work, calls = 2000) =>
+  inTurn(15, () => {
     const start = performance.now();
     for (let call = 0; call < calls; call++) work(call);
     return (performance.now() - start) / calls;
   });
-  return batches.sort((a, b) => a - b)[7];
-}
 
 export async function benchRules(report) {
   const vite = await createServer({
@@ -61,6 +60,6 @@ export async function benchRules(report) {
     ],
     ['one set-up', (call) => restStack(rest(call)), 0.1]
   ])
-    report(what, timeOf(work, calls), limit, 'ms');
+    report(what, await timeOf(work, calls), limit, 'ms');
   await vite.close();
 }

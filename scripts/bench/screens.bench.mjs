@@ -4,11 +4,10 @@ import { gzipSync } from 'node:zlib';
 import { launch, putRecords, serving } from '../browser.mjs';
 import { root, runBin } from '../lib.mjs';
 import { checksOf, school } from './class.mjs';
+import { inTurn, referenceIn } from './reference.mjs';
 
 const BASELINE = 'scripts/bench/baseline';
 const TRIES = 5;
-
-export const middle = (values) => values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)];
 
 /** Bytes of gzipped JavaScript that a first visit loads: for the page, and for what draws its picture beside it. */
 async function firstScreenBytes(browser, address, ready) {
@@ -52,6 +51,17 @@ export function goTo([href, selector, limitMs]) {
     setTimeout(tick, 0);
   });
 }
+
+/** How long places take to come, each from a page at rest, in turn with the reference. */
+export const waitsFor = (page, atRest, tries, where) =>
+  inTurn(
+    tries,
+    async (turn) => {
+      await atRest();
+      return (await page.evaluate(goTo, [...where(turn), 20_000])).waitMs;
+    },
+    referenceIn(page)
+  );
 
 /** Runs in the page: `answered` becomes the time from the Enter key to the next change of the answer. */
 function watchForAnswer() {
@@ -115,9 +125,11 @@ async function benchLists(browser, address, report, count, limitMs, firstTimeS) 
   await inSchool(browser, address, school(count), async (page, atRest) => {
     await atRest();
     const ahead = [goTo, ['/ahead', 'main table tbody tr', 60_000]];
+    const { reference } = await inTurn(5, () => 0, referenceIn(page));
     const { result, longestMs } = await longestTask(browser, page, ahead);
-    report(`${count} players looked ahead for, nothing known before`, result.waitMs / 1000, firstTimeS, 's');
-    report('  the page’s longest piece of work at once', longestMs, 50, 'ms');
+    const wait = { value: result.waitMs / 1000, reference };
+    report(`${count} players looked ahead for, nothing known before`, wait, firstTimeS, 's');
+    report('  the page’s longest piece of work at once', { value: longestMs, reference }, 50, 'ms');
     console.log(`        its longest silence with two workers beside it ${result.longestMs.toFixed(0)} ms`);
     for (const [name, href, selector] of [
       ['Today', '/', 'main ul li a.who'],
@@ -125,12 +137,8 @@ async function benchLists(browser, address, report, count, limitMs, firstTimeS) 
       ['Looking ahead again', '/ahead', 'main table tbody tr'],
       ['a bench', '/fit/school-3', '[data-measure]:focus']
     ]) {
-      const waits = [];
-      for (let turn = 0; turn < TRIES; turn++) {
-        await atRest();
-        waits.push((await page.evaluate(goTo, [href, selector, 20_000])).waitMs);
-      }
-      report(`${name} with ${count} players (median)`, middle(waits), limitMs, 'ms');
+      const waits = await waitsFor(page, atRest, TRIES, () => [href, selector]);
+      report(`${name} with ${count} players (median)`, waits, limitMs, 'ms');
     }
   });
 }
@@ -142,16 +150,20 @@ async function benchAnswer(browser, address, report) {
     // The arm decides, so that each reading changes what the answer says.
     const arm = page.locator('[data-measure=armToPalm]');
     await page.locator('[data-measure]:focus').waitFor();
-    const waits = [];
-    for (const text of ['48.2', '48.8', '49.4', '48.0', '49.6', '49.9', '50.4']) {
-      await arm.focus();
-      // As quick as the quickest fingers.
-      await page.keyboard.type(text, { delay: 40 });
-      await page.evaluate(watchForAnswer);
-      await page.keyboard.press('Enter');
-      waits.push(await page.evaluate(() => window.answered));
-    }
-    report('a number’s answer with 1,000 players and 50,000 checks (median)', middle(waits), 50, 'ms');
+    const texts = ['48.2', '48.8', '49.4', '48.0', '49.6', '49.9', '50.4'];
+    const waits = await inTurn(
+      texts.length,
+      async (turn) => {
+        await arm.focus();
+        // As quick as the quickest fingers.
+        await page.keyboard.type(texts[turn], { delay: 40 });
+        await page.evaluate(watchForAnswer);
+        await page.keyboard.press('Enter');
+        return page.evaluate(() => window.answered);
+      },
+      referenceIn(page)
+    );
+    report('a number’s answer with 1,000 players and 50,000 checks (median)', waits, 50, 'ms');
   });
 }
 
