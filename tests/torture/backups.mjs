@@ -79,7 +79,8 @@ function damage(text, next) {
 
 export async function breakBackups(vite, count, next) {
   const load = (path) => vite.ssrLoadModule(`/src/lib/data/${path}.ts`);
-  const { readBackup, restoreBackup, writeBackup } = await load('files/backup');
+  const { readBackup, writeBackup } = await load('files/backup');
+  const { restoreBackup } = await load('files/restore');
   const { createDatabase } = await load('store/database');
   const { loadDemo } = await load('demo/demo');
   const source = createDatabase('torture-source');

@@ -118,7 +118,8 @@ const placesOf = (tables) =>
 
 export async function mergeCopies(vite, count, next) {
   const load = (path) => vite.ssrLoadModule(`/src/lib/data/${path}.ts`);
-  const { readBackup, restoreBackup, writeBackup } = await load('files/backup');
+  const { readBackup, writeBackup } = await load('files/backup');
+  const { restoreBackup } = await load('files/restore');
   const { applyMerge, previewMerge, writeCopy } = await load('files/exchange');
   const { isAsked } = await load('files/merge');
   const { createDatabase } = await load('store/database');

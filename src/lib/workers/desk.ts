@@ -1,5 +1,5 @@
 import { proxy, transfer } from 'comlink';
-import type { RestoreMode, Restored, RestorePreview } from '$lib/data/files/backup';
+import type { RestoreMode, Restored, RestorePreview } from '$lib/data/files/restore';
 import type { FileRead, MergeResult, MergeSummary, Saved, Written } from '$lib/data/files/desk';
 import type { Scope } from '$lib/data/files/scope';
 import type { MergePick } from '$lib/data/files/merge';

@@ -1,5 +1,3 @@
-import { commit } from '../journal/changes';
-import { UNDO_DELETION_MS } from '../journal/forget';
 import { problemWith } from '../schema/problem';
 import { SCHEMA_VERSION, type Database } from '../store/database';
 import { MIGRATIONS, type Rows } from '../store/migrations';
@@ -13,7 +11,6 @@ import {
   type Records,
   type TableName
 } from '../store/tables';
-import { canonical } from './fingerprint';
 
 export const BACKUP_FORMAT = 'jarvel-backup';
 
@@ -83,6 +80,48 @@ const isObject = (value: unknown): value is Record<string, unknown> =>
  * newer or half-written gives a sentence that names the place; it never throws.
  */
 export function readBackup(text: string): ReadBackup {
+  const found = unchecked(text);
+  return found.ok ? settled(found, problemIn(found.backup.tables, 0, 1)) : found;
+}
+
+/**
+ * Holds records against their schemas somewhere else: those from a share of a file on, 0 to 1.
+ *
+ * @returns what is wrong with the first that is not right
+ */
+export type Beside = (text: string, from: number) => Promise<string | null>;
+
+/** What `readBackup` reads, with half of the checking done beside: it is nearly all of the time. */
+export async function readBackupInTwo(text: string, beside: Beside): Promise<ReadBackup> {
+  // Nobody may be waiting for it in the end.
+  const theirs = beside(text, HALF).then(
+    (problem) => ({ problem }),
+    () => null
+  );
+  const found = unchecked(text);
+  if (!found.ok) return found;
+  const mine = problemIn(found.backup.tables, 0, HALF);
+  if (mine !== null) return settled(found, mine);
+  const other = await theirs;
+  // Where nothing came from beside, it is done here.
+  return settled(found, other ? other.problem : problemIn(found.backup.tables, HALF, 1));
+}
+const HALF = 0.5;
+
+/** For whoever checks beside: what is wrong with the records of a file from a share on. */
+export function checkFrom(text: string, from: number): string | null {
+  const found = unchecked(text);
+  return found.ok ? problemIn(found.backup.tables, from, 1) : null;
+}
+
+/** A file whose records were held against their schemas, with what lies between the records. */
+function settled(found: ReadBackup & { readonly ok: true }, problem: string | null): ReadBackup {
+  const wrong = problem ?? twice(found.backup.tables) ?? orphan(found.backup.tables);
+  return wrong === null ? found : fail(`${wrong}. Nothing was changed.`);
+}
+
+/** Reads a file and brings it up to date, without holding its records against their schemas. */
+function unchecked(text: string): ReadBackup {
   let file: unknown;
   try {
     file = JSON.parse(text);
@@ -118,12 +157,6 @@ export function readBackup(text: string): ReadBackup {
   } catch {
     return fail('The backup is of an older version and not whole. Nothing was changed.');
   }
-  for (const name of TABLE_NAMES) {
-    const problem = problemIn(name, read[name] ?? []);
-    if (problem) return fail(`${problem}. Nothing was changed.`);
-  }
-  const lost = orphan(read as unknown as BackupTables);
-  if (lost) return fail(`${lost}. Nothing was changed.`);
   return {
     ok: true,
     backup: {
@@ -140,15 +173,30 @@ export function readBackup(text: string): ReadBackup {
   };
 }
 
-function problemIn(name: TableName, records: readonly unknown[]): string | null {
-  const seen = new Set<unknown>();
-  for (const [index, record] of records.entries()) {
-    const place = `${name}[${index}]`;
-    if (!isObject(record)) return `At ${place} there is no record`;
-    const problem = problemWith(name, record);
-    if (problem) return `${place}.${problem}`;
-    if (seen.has(record.id)) return `${place} comes twice`;
-    seen.add(record.id);
+/** What is wrong with the first record that breaks its schema, of those between two shares of all. */
+function problemIn(tables: BackupTables, from: number, to: number): string | null {
+  const total = TABLE_NAMES.reduce((sum, name) => sum + tables[name].length, 0);
+  const [first, end] = [Math.round(total * from), Math.round(total * to)];
+  let at = 0;
+  for (const name of TABLE_NAMES) {
+    const records: readonly AnyRecord[] = tables[name];
+    for (let index = Math.max(0, first - at); index < records.length && at + index < end; index++) {
+      const problem = problemWith(name, records[index]);
+      if (problem) return `${name}[${index}].${problem}`;
+    }
+    at += records.length;
+  }
+  return null;
+}
+
+/** A record that comes twice would be one of two. */
+function twice(tables: BackupTables): string | null {
+  for (const name of TABLE_NAMES) {
+    const seen = new Set<string>();
+    for (const [index, { id }] of tables[name].entries()) {
+      if (seen.has(id)) return `${name}[${index}] comes twice`;
+      seen.add(id);
+    }
   }
   return null;
 }
@@ -170,103 +218,3 @@ function orphan(tables: BackupTables): string | null {
   const back = tables.gone.findIndex(({ id }) => players.has(id));
   return back >= 0 ? `gone[${back}].id: is a player in this file` : null;
 }
-
-/** Tables of which a restore says what it would do. */
-export type RestoredTable = Exclude<TableName, 'gone'>;
-const RESTORED = TABLE_NAMES.filter((name): name is RestoredTable => name !== 'gone');
-
-/** What restoring would do to one kind of record. */
-export interface RestoreLine {
-  readonly table: RestoredTable;
-  readonly added: number;
-  readonly changed: number;
-  readonly same: number;
-  /** Records that only this browser has; they stay, or go when everything is replaced. */
-  readonly onlyHere: number;
-}
-
-/** What restoring would do. */
-export interface RestorePreview {
-  readonly lines: readonly RestoreLine[];
-  /** Names of players who were deleted here and would come back. */
-  readonly back: readonly string[];
-}
-
-export type RestoreMode = 'merge' | 'replace';
-
-/** What differs between a backup's table and what is stored. */
-async function differences<Name extends RestoredTable>(
-  db: Database,
-  table: Name,
-  coming: BackupTables[Name]
-) {
-  const here = new Map(
-    (await db.table<Records[Name], string>(table).toArray()).map((record) => [record.id, record])
-  );
-  const [added, changed]: [Records[Name][], Records[Name][]] = [[], []];
-  for (const record of coming as readonly Records[Name][]) {
-    const known = here.get(record.id);
-    here.delete(record.id);
-    if (!known) added.push(record);
-    else if (JSON.stringify(known) !== JSON.stringify(record) && canonical(known) !== canonical(record))
-      changed.push(record);
-  }
-  return { added, changed, onlyHere: [...here.keys()] };
-}
-
-/** Compares a backup with what is stored, before anything is written. */
-export async function previewRestore(db: Database, { tables }: Backup): Promise<RestorePreview> {
-  const lines: RestoreLine[] = [];
-  for (const table of RESTORED) {
-    const { added, changed, onlyHere } = await differences(db, table, tables[table]);
-    lines.push({
-      table,
-      added: added.length,
-      changed: changed.length,
-      same: tables[table].length - added.length - changed.length,
-      onlyHere: onlyHere.length
-    });
-  }
-  const stones = new Set(await db.gone.toCollection().primaryKeys());
-  return { lines, back: tables.players.filter(({ id }) => stones.has(id)).map(({ name }) => name) };
-}
-
-/** What a restore did. */
-export interface Restored {
-  /** Until when it can be taken back as a whole, where players went with it; null for as long as any other step. */
-  readonly until: string | null;
-}
-
-/**
- * Puts a backup's records in place, as one step that can be undone. Players who were deleted here come back.
- *
- * @param backup as `readBackup` gave it: its records are held against their schemas
- * @param mode `merge` keeps what only this browser has, `replace` removes it
- * @param report hears how many of how many tables are done; what it throws cancels the restore
- */
-export const restoreBackup = (
-  db: Database,
-  { tables }: Backup,
-  mode: RestoreMode,
-  report: (done: number, total: number) => void = () => undefined
-): Promise<Restored> =>
-  commit(db, 'Restored a backup', async ({ putAll, removeAll }) => {
-    let until: string | null = null;
-    for (const [index, table] of RESTORED.entries()) {
-      report(index, RESTORED.length);
-      const { added, changed, onlyHere } = await differences(db, table, tables[table]);
-      await putAll(table, [...added, ...changed], true);
-      if (mode === 'merge' || onlyHere.length === 0) continue;
-      await removeAll(table, onlyHere);
-      if (table === 'players') until = new Date(Date.now() + UNDO_DELETION_MS).toISOString();
-    }
-    report(RESTORED.length, RESTORED.length);
-    // Who was deleted elsewhere and is not here stays away; tombstones of this browser stay in any case.
-    const there = new Set(await db.players.toCollection().primaryKeys());
-    await putAll(
-      'gone',
-      tables.gone.filter(({ id }) => !there.has(id)).map(({ id, day }) => ({ id, day })),
-      true
-    );
-    return { until };
-  });

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { onDestroy } from 'svelte';
   import { dayOf } from '$lib/core/time';
-  import type { RestoreMode, RestorePreview } from '$lib/data/files/backup';
+  import type { RestoreMode, RestorePreview } from '$lib/data/files/restore';
   import type { FileContent } from '$lib/data/files/desk';
   import { backupFileName, lockedFileName } from '$lib/data/files/names';
   import { Action } from '$lib/ui/action.svelte';

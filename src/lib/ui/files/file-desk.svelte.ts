@@ -49,7 +49,9 @@ export class FileDesk {
     const after = (await lastDone(db))?.seq;
     this.#stop?.(
       new Refusal(
-        this.#before === after ? 'Stopped. Nothing was changed.' : 'It was finished before it could be stopped.'
+        this.#before === after
+          ? 'Stopped. Nothing was changed.'
+          : 'It was finished before it could be stopped.'
       )
     );
   }
