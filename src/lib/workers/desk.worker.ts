@@ -1,20 +1,9 @@
 import { expose, transfer } from 'comlink';
-import { checkFrom, type Beside } from '$lib/data/files/backup';
 import { Desk } from '$lib/data/files/desk';
 import { createDatabase } from '$lib/data/store/database';
 import { Refusal } from '$lib/data/store/refusal';
-import { aside } from './aside';
 
-/** A second one of this worker, which checks its half and is ended. */
-const beside: Beside = async (text, from) => {
-  const { door, broken, end } = aside<DeskDoor>(new Worker(self.location.href, { type: 'module' }));
-  try {
-    return await Promise.race([door.checkFrom(text, from), broken]);
-  } finally {
-    end();
-  }
-};
-const desk = new Desk(createDatabase(), beside);
+const desk = new Desk(createDatabase());
 
 /** A refusal loses its kind on the way between threads: it goes over as what it is. */
 export type Answer<T> =
@@ -35,8 +24,7 @@ const answering = async <T>(work: () => T | Promise<T>): Promise<Answer<T>> => {
   }
 };
 
-const door: Methods & { readonly checkFrom: Beside } = {
-  checkFrom: (text, from) => Promise.resolve(checkFrom(text, from)),
+const door: Methods = {
   open: (file) => answering(() => desk.open(file)),
   unlock: (password, report) => answering(() => desk.unlock(password, report)),
   previewRestore: () => answering(() => desk.previewRestore()),

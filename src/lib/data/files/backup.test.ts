@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { contents, freshDatabase, givenPlayer } from '../testing';
-import { checkFrom, readBackup, readBackupInTwo, writeBackup } from './backup';
+import { readBackup, writeBackup } from './backup';
 import { previewRestore, restoreBackup } from './restore';
 import { undo } from '../journal/changes';
 import { loadDemo } from '../demo/demo';
@@ -106,7 +106,7 @@ describe('a backup', () => {
     expect(withRecord('players', 0, { name: '\u200b\u200d' })).toMatch(/players\[0\]\.name/);
   });
 
-  it('broken anywhere never throws, and what is read is sound', { timeout: 60_000 }, async () => {
+  it('broken anywhere never throws, and what is read is sound', { timeout: 60_000 }, () => {
     const whole = JSON.parse(demoText) as unknown;
     const paths: (readonly (string | number)[])[] = [];
     const walk = (value: unknown, at: readonly (string | number)[]) => {
@@ -141,12 +141,9 @@ describe('a backup', () => {
       fc.string()
     );
     let refused = 0;
-    await fc.assert(
-      fc.asyncProperty(broken, async (text) => {
+    fc.assert(
+      fc.property(broken, (text) => {
         const result = readBackup(text);
-        // Checked in two halves it is the same, also where the second half gets nowhere.
-        expect(await readBackupInTwo(text, async (all, from) => checkFrom(all, from))).toEqual(result);
-        expect(await readBackupInTwo(text, () => Promise.reject(new Error('no thread')))).toEqual(result);
         if (!result.ok) {
           refused++;
           expect(result.problem).toMatch(/Nothing was changed\.$/);

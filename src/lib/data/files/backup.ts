@@ -1,4 +1,4 @@
-import { problemWith } from '../schema/problem';
+import { problemsOf } from '../schema/problem';
 import { SCHEMA_VERSION, type Database } from '../store/database';
 import { MIGRATIONS, type Rows } from '../store/migrations';
 import {
@@ -81,42 +81,9 @@ const isObject = (value: unknown): value is Record<string, unknown> =>
  */
 export function readBackup(text: string): ReadBackup {
   const found = unchecked(text);
-  return found.ok ? settled(found, problemIn(found.backup.tables, 0, 1)) : found;
-}
-
-/**
- * Holds records against their schemas somewhere else: those from a share of a file on, 0 to 1.
- *
- * @returns what is wrong with the first that is not right
- */
-export type Beside = (text: string, from: number) => Promise<string | null>;
-
-/** What `readBackup` reads, with half of the checking done beside: it is nearly all of the time. */
-export async function readBackupInTwo(text: string, beside: Beside): Promise<ReadBackup> {
-  // Nobody may be waiting for it in the end.
-  const theirs = beside(text, HALF).then(
-    (problem) => ({ problem }),
-    () => null
-  );
-  const found = unchecked(text);
   if (!found.ok) return found;
-  const mine = problemIn(found.backup.tables, 0, HALF);
-  if (mine !== null) return settled(found, mine);
-  const other = await theirs;
-  // Where nothing came from beside, it is done here.
-  return settled(found, other ? other.problem : problemIn(found.backup.tables, HALF, 1));
-}
-const HALF = 0.5;
-
-/** For whoever checks beside: what is wrong with the records of a file from a share on. */
-export function checkFrom(text: string, from: number): string | null {
-  const found = unchecked(text);
-  return found.ok ? problemIn(found.backup.tables, from, 1) : null;
-}
-
-/** A file whose records were held against their schemas, with what lies between the records. */
-function settled(found: ReadBackup & { readonly ok: true }, problem: string | null): ReadBackup {
-  const wrong = problem ?? twice(found.backup.tables) ?? orphan(found.backup.tables);
+  const { tables } = found.backup;
+  const wrong = problemIn(tables) ?? twice(tables) ?? orphan(tables);
   return wrong === null ? found : fail(`${wrong}. Nothing was changed.`);
 }
 
@@ -173,18 +140,14 @@ function unchecked(text: string): ReadBackup {
   };
 }
 
-/** What is wrong with the first record that breaks its schema, of those between two shares of all. */
-function problemIn(tables: BackupTables, from: number, to: number): string | null {
-  const total = TABLE_NAMES.reduce((sum, name) => sum + tables[name].length, 0);
-  const [first, end] = [Math.round(total * from), Math.round(total * to)];
-  let at = 0;
+/** What is wrong with the first record that breaks its schema. */
+function problemIn(tables: BackupTables): string | null {
   for (const name of TABLE_NAMES) {
-    const records: readonly AnyRecord[] = tables[name];
-    for (let index = Math.max(0, first - at); index < records.length && at + index < end; index++) {
-      const problem = problemWith(name, records[index]);
+    const problemWith = problemsOf(name);
+    for (const [index, record] of tables[name].entries()) {
+      const problem = problemWith(record);
       if (problem) return `${name}[${index}].${problem}`;
     }
-    at += records.length;
   }
   return null;
 }

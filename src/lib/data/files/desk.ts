@@ -4,14 +4,7 @@ import type { ChangeHead } from '../schema/change';
 import type { Database } from '../store/database';
 import { Refusal } from '../store/refusal';
 import type { TableName } from '../store/tables';
-import {
-  readBackup,
-  readBackupInTwo,
-  writeBackup,
-  type Backup,
-  type Beside,
-  type ReadBackup
-} from './backup';
+import { readBackup, writeBackup, type Backup } from './backup';
 import {
   previewRestore,
   restoreBackup,
@@ -93,9 +86,6 @@ export interface Written {
 /** Questions of a merge that are shown; the others stay as they are here. */
 const MOST_QUESTIONS = 200;
 
-/** A text with less is checked before another thread has begun. */
-const LARGE = 1_000_000;
-
 const NO_REPORT: Report = () => undefined;
 
 /**
@@ -104,19 +94,16 @@ const NO_REPORT: Report = () => undefined;
  */
 export class Desk {
   readonly #db: Database;
-  readonly #beside: Beside | undefined;
   #file: Bytes = new Uint8Array();
   #backup: Backup | null = null;
   #preview: MergePreview | null = null;
 
-  /** @param beside checks half of a large file; without it all is checked here */
-  constructor(db: Database, beside?: Beside) {
+  constructor(db: Database) {
     this.#db = db;
-    this.#beside = beside;
   }
 
   /** Takes a file and reads it, unless it is locked. */
-  async open(file: Bytes): Promise<FileRead> {
+  open(file: Bytes): FileRead {
     this.#file = file;
     this.#backup = this.#preview = null;
     return isLockedFile(file) ? { kind: 'locked' } : this.#read(file);
@@ -128,13 +115,8 @@ export class Desk {
     return opened.ok ? this.#read(opened.bytes) : { kind: 'problem', problem: opened.problem };
   }
 
-  /** Half of the checking of a large text is done beside. */
-  #readText(text: string): Promise<ReadBackup> | ReadBackup {
-    return this.#beside && text.length > LARGE ? readBackupInTwo(text, this.#beside) : readBackup(text);
-  }
-
-  async #read(bytes: Bytes): Promise<FileRead> {
-    const found = await this.#readText(new TextDecoder().decode(bytes));
+  #read(bytes: Bytes): FileRead {
+    const found = readBackup(new TextDecoder().decode(bytes));
     if (!found.ok) return { kind: 'problem', problem: found.problem };
     this.#backup = found.backup;
     const named = (all: readonly { readonly id: string; readonly name: string }[]) =>
@@ -188,7 +170,7 @@ export class Desk {
     const records =
       what.kind === 'backup' ? await writeBackup(this.#db, now) : await writeCopy(this.#db, what.scope, now);
     const text = JSON.stringify(records, null, password === '' ? 1 : undefined);
-    const again = await this.#readText(text);
+    const again = readBackup(text);
     const problem = again.ok ? null : again.problem.replace(' Nothing was changed.', '');
     if (problem !== null && what.kind === 'copy')
       throw new Refusal(`This could not be read in another copy, so it is not saved: ${problem}`);
