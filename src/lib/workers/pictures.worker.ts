@@ -1,45 +1,49 @@
 import { expose } from 'comlink';
-import {
-  armPicture,
-  backPicture,
-  pairOf,
-  pictureOf,
-  figureFor,
-  windowWithout,
-  type Picture,
-  type ArmPicture,
-  type ArmQuestion,
-  type Drawing,
-  type Figure,
-  type PictureOptions,
-  type PictureQuestion
+import type {
+  ArmPicture,
+  ArmQuestion,
+  Drawing,
+  Figure,
+  Picture,
+  PictureOptions,
+  PictureQuestion
 } from '$lib/core/figure';
+import { figureIn, plainPicture } from '$lib/core/figure/plain-picture';
 import type { Family, NominalInstrument } from '$lib/core/instruments';
+
+/** Faults, pairs and the arm come with the first picture that has them: what is shown first has none. */
+const all = () => import('$lib/core/figure');
 
 /** The figure that was drawn last: one that is only turned need not be put together again. */
 let last: { readonly key: string; readonly figure: Figure } | null = null;
 
-function figureOf(question: PictureQuestion): Figure {
+function figureOf(question: PictureQuestion, make: (question: PictureQuestion) => Figure): Figure {
   const key = JSON.stringify(question);
-  if (last?.key !== key) last = { key, figure: figureFor(question) };
+  if (last?.key !== key) last = { key, figure: make(question) };
   return last.figure;
 }
 
 const door = {
   /** The back of an instrument. */
-  back: (family: Family, instrument: NominalInstrument, detail: number): Drawing =>
-    backPicture(family, instrument, detail),
+  back: async (family: Family, instrument: NominalInstrument, detail: number): Promise<Drawing> =>
+    (await all()).backPicture(family, instrument, detail),
   /** The arm of sizing with the sizes that may be laid along it. */
-  arm: (question: ArmQuestion, detail: number): ArmPicture => armPicture(question, detail),
+  arm: async (question: ArmQuestion, detail: number): Promise<ArmPicture> =>
+    (await all()).armPicture(question, detail),
   /** One picture of a figure. */
-  picture: (question: PictureQuestion, options: PictureOptions): Picture =>
-    pictureOf(figureOf(question), options, windowWithout(question, options)),
+  async picture(question: PictureQuestion, options: PictureOptions): Promise<Picture> {
+    if (!question.changes?.length && !options.marked?.length && !options.cue)
+      return plainPicture(figureOf(question, figureIn), options);
+    const { figureFor, pictureOf, windowWithout } = await all();
+    return pictureOf(figureOf(question, figureFor), options, windowWithout(question, options));
+  },
   /** A fault and the same without it. */
-  pair: (
+  pair: async (
     right: PictureQuestion,
     wrong: PictureQuestion,
     options: PictureOptions
-  ): { readonly right: Picture; readonly wrong: Picture } => pairOf(right, wrong, options)
+  ): Promise<{ readonly right: Picture; readonly wrong: Picture }> =>
+    (await all()).pairOf(right, wrong, options)
 };
 
 export type PicturesDoor = typeof door;

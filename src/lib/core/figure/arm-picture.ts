@@ -5,7 +5,8 @@ import { draw, type Drawing } from './drawing/draw';
 import { modelOf } from './instrument/model';
 import { BARE, instrumentShapes } from './instrument/solids';
 import { INSTRUMENT_PARTS } from './parts';
-import { figureFor, pictureOf, type Picture } from './picture';
+import { figureFor, pictureOf } from './picture';
+import type { Picture } from './plain-picture';
 import type { Frame } from './vector';
 
 /** An outstretched left arm and the instruments that may be laid along it. */

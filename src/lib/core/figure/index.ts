@@ -18,13 +18,11 @@ export {
   figureFor,
   pairOf,
   pictureOf,
-  windowOf,
   windowWithout,
-  type DrawnCue,
-  type Picture,
   type PictureOptions,
   type PictureQuestion
 } from './picture';
+export { windowOf, type DrawnCue, type Picture } from './plain-picture';
 export { POSES, poseNames } from './pose/poses';
 export { PAPER, STROKE_PX, svgOf } from './svg';
 export { type Vec } from './vector';

@@ -1,6 +1,6 @@
 import type { Ink } from './drawing/draw';
 import type { Tone } from './drawing/materials';
-import type { Picture } from './picture';
+import type { Picture } from './plain-picture';
 
 /** Colours of a picture that stands alone: on paper and in files. Screens have their own, of the theme. */
 export interface Palette {
