@@ -5,6 +5,7 @@ import {
   changeKind,
   detailFor,
   figureFor,
+  contactsOf,
   pictureOf,
   POSES,
   poseNames,
@@ -171,9 +172,9 @@ export function answerFigureSvg(request: FigureRequest): string {
 /** The same in numbers: joints, limbs, what meets what, and named places. */
 export function answerFigure(
   request: FigureRequest
-): Pick<Figure, 'joints' | 'limbs' | 'contacts' | 'spots'> {
-  const { joints, limbs, contacts, spots } = figureFor(questionOf(request));
-  return { joints, limbs, contacts, spots };
+): Pick<Figure, 'joints' | 'limbs' | 'spots'> & { readonly contacts: ReturnType<typeof contactsOf> } {
+  const { joints, limbs, spots, parts } = figureFor(questionOf(request));
+  return { joints, limbs, contacts: contactsOf(parts), spots };
 }
 
 /** For the description: kinds by family, with unit, usual and most. */

@@ -8,10 +8,12 @@ import type {
   PictureOptions,
   PictureQuestion
 } from '$lib/core/figure';
+import { armPicture } from '$lib/core/figure/arm-picture';
+import { backPicture } from '$lib/core/figure/back-picture';
 import { figureIn, plainPicture } from '$lib/core/figure/plain-picture';
 import type { Family, NominalInstrument } from '$lib/core/instruments';
 
-/** Faults, pairs and the arm come with the first picture that has them: what is shown first has none. */
+/** Faults come with the first picture that has one: what is shown first has none. */
 const all = () => import('$lib/core/figure');
 
 /** The figure that was drawn last: one that is only turned need not be put together again. */
@@ -25,11 +27,10 @@ function figureOf(question: PictureQuestion, make: (question: PictureQuestion) =
 
 const door = {
   /** The back of an instrument. */
-  back: async (family: Family, instrument: NominalInstrument, detail: number): Promise<Drawing> =>
-    (await all()).backPicture(family, instrument, detail),
+  back: (family: Family, instrument: NominalInstrument, detail: number): Drawing =>
+    backPicture(family, instrument, detail),
   /** The arm of sizing with the sizes that may be laid along it. */
-  arm: async (question: ArmQuestion, detail: number): Promise<ArmPicture> =>
-    (await all()).armPicture(question, detail),
+  arm: (question: ArmQuestion, detail: number): ArmPicture => armPicture(question, detail),
   /** One picture of a figure. */
   async picture(question: PictureQuestion, options: PictureOptions): Promise<Picture> {
     if (!question.changes?.length && !options.marked?.length && !options.cue)

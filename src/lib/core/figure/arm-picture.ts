@@ -5,8 +5,7 @@ import { draw, type Drawing } from './drawing/draw';
 import { modelOf } from './instrument/model';
 import { BARE, instrumentShapes } from './instrument/solids';
 import { INSTRUMENT_PARTS } from './parts';
-import { figureFor, pictureOf } from './picture';
-import type { Picture } from './plain-picture';
+import { figureIn, NO_MARKS, plainPicture, type Picture } from './plain-picture';
 import type { Frame } from './vector';
 
 /** An outstretched left arm and the instruments that may be laid along it. */
@@ -35,7 +34,7 @@ const LYING: Frame = { at: [0, 0, 0], x: [0, 0, 1], y: [1, 0, 0], z: [0, 1, 0] }
 export function armPicture({ family, readings, instruments }: ArmQuestion, detail: number): ArmPicture {
   const [instrument] = instruments;
   if (!instrument) throw new RangeError('an arm is drawn with at least one size');
-  const figure = figureFor({ family, readings, instrument, pose: 'outstretched' });
+  const figure = figureIn({ family, readings, instrument, pose: 'outstretched' });
   const { at, y: along } = figure.frame ?? LYING;
   const azimuth = (-Math.atan2(along[2], along[0]) * 180) / Math.PI;
   const view = { azimuth, elevation: 3, crop: null, without: INSTRUMENT_PARTS };
@@ -44,7 +43,7 @@ export function armPicture({ family, readings, instruments }: ArmQuestion, detai
   const [fingertip] = seen(camera, figure.joints.leftSecondTip ?? at);
   const h = figure.body.heightMm;
   return {
-    person: pictureOf(figure, { view, detail }, [
+    person: plainPicture(figure, { view, detail }, NO_MARKS, [
       x - SHOWN.left * h,
       y - SHOWN.up * h,
       fingertip + 0.03 * h,

@@ -11,6 +11,7 @@ import {
   figureFor,
   POSES,
   poseNames,
+  contactsOf,
   REACHED_MM,
   type Change,
   type Figure,
@@ -61,7 +62,8 @@ describe('a figure of any player, in any pose, with any fault', () => {
     fc.assert(
       fc.property(questions, ({ question, change }) => {
         const figure = figureFor({ ...question, changes: [change] });
-        const { body, limbs, contacts } = figure;
+        const { body, limbs } = figure;
+        const contacts = contactsOf(figure.parts);
         for (const side of ['left', 'right']) {
           expect(Math.abs((limbs[`${side}UpperArm`] ?? NaN) - body.upperArmMm)).toBeLessThan(0.5);
           expect(Math.abs((limbs[`${side}Forearm`] ?? NaN) - body.forearmMm)).toBeLessThan(0.5);
@@ -106,13 +108,15 @@ describe('every player of the usual height for a size', () => {
   );
 
   it.each(usual)('reaches string and stick: $family $size', ({ question }) => {
-    const { contacts } = figureFor(question);
+    const contacts = contactsOf(figureFor(question).parts);
     expect(Object.entries(contacts).filter(([, { outOfReach }]) => outOfReach)).toEqual([]);
   });
 
   it.each(usual)('holds the bow at frog, middle and tip: $family $size', ({ question }) => {
     for (const pose of ['frog', 'middle', 'tip'])
-      for (const [name, { target, reached }] of Object.entries(figureFor({ ...question, pose }).contacts)) {
+      for (const [name, { target, reached }] of Object.entries(
+        contactsOf(figureFor({ ...question, pose }).parts)
+      )) {
         const off = away(target, reached);
         expect([pose, name, off < 8 ? 'there' : off]).toEqual([pose, name, 'there']);
       }

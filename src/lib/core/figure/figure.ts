@@ -21,7 +21,7 @@ import { leftHandPlan, type HandPlan } from './pose/left-hand';
 import type { Pose } from './pose/pose';
 import { POSES } from './pose/poses';
 import { bassFrame, celloFrame, guardedFrame, shoulderFrame } from './pose/stand';
-import { contactsOf, jointsOf, limbsOf, spotsOf, type Contact, type Parts } from './readout';
+import { jointsOf, limbsOf, spotsOf, type Parts } from './readout';
 import { across, cross, place, sub, type Frame, type Vec } from './vector';
 
 /** Who is drawn, with what, and how. */
@@ -61,7 +61,7 @@ export interface Figure {
   readonly shapes: readonly Shape[];
   readonly joints: Readonly<Record<string, Vec>>;
   readonly limbs: Readonly<Record<string, number>>;
-  readonly contacts: Readonly<Record<string, Contact>>;
+  readonly parts: Parts;
   readonly spots: Readonly<Record<string, Vec>>;
 }
 
@@ -156,7 +156,7 @@ export function figureOf(question: FigureQuestion): Figure {
     },
     joints: jointsOf(parts),
     limbs: limbsOf(parts),
-    contacts: contactsOf(parts),
+    parts,
     spots: spotsOf(parts)
   };
 }

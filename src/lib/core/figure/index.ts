@@ -13,7 +13,7 @@ export {
 export { type Drawing, type Ink } from './drawing/draw';
 export { TONES } from './drawing/materials';
 export { type Figure, type FigureSetup } from './figure';
-export { REACHED_MM } from './readout';
+export { contactsOf, REACHED_MM } from './contacts';
 export {
   figureFor,
   pairOf,

@@ -30,7 +30,7 @@ export interface Marks {
   readonly parts: readonly string[];
   readonly cues: readonly Cue[];
 }
-const NO_MARKS: Marks = { parts: [], cues: [] };
+export const NO_MARKS: Marks = { parts: [], cues: [] };
 
 /** A ring that leads the eye, and the plumb or level line that goes with it, in the coordinates of the drawing. */
 export interface DrawnCue {

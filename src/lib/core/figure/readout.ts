@@ -8,17 +8,9 @@ import { EAR_AT, onHead, SIDES, signOf, type Side, type Spine } from './body/spi
 import { tipOf, type Bow, type BowFrame } from './instrument/bow';
 import { boardTop, bowStation, noteAt, onString, type Model } from './instrument/model';
 import { pegPlace } from './instrument/scroll';
-import { bowTouch } from './pose/bow-hand';
 import type { HandPlan } from './pose/left-hand';
 import type { Pose } from './pose/pose';
 import { add, distance, mix, place, scale, type Frame, type Vec } from './vector';
-
-/** What a fingertip or the bow should meet, and what it meets. */
-export interface Contact {
-  readonly target: Vec;
-  readonly reached: Vec;
-  readonly outOfReach: boolean;
-}
 
 /** All that a figure is put together from. */
 export interface Parts {
@@ -36,9 +28,7 @@ export interface Parts {
   readonly plans: Readonly<Record<Side, HandPlan>>;
 }
 
-/** A finger or bow that misses by more than this is out of reach, mm. */
-export const REACHED_MM = 3;
-const FINGER_NAMES = ['First', 'Second', 'Third', 'Fourth'] as const;
+export const FINGER_NAMES = ['First', 'Second', 'Third', 'Fourth'] as const;
 
 /** The joints of the body in space, mm. */
 export function jointsOf({ body, spine, arms, hands, legs }: Parts): Record<string, Vec> {
@@ -82,36 +72,6 @@ export function limbsOf({ arms, legs }: Parts): Record<string, number> {
       [`${side}Shin`, distance(legs[side].knee, legs[side].ankle)]
     ])
   );
-}
-
-/** What meets what. */
-export function contactsOf({
-  hands,
-  arms,
-  plans,
-  lies,
-  bow,
-  pose,
-  model,
-  frame
-}: Parts): Record<string, Contact> {
-  const contacts: Record<string, Contact> = {};
-  for (const side of SIDES) {
-    const { fingers } = plans[side].targets(arms[side].hand);
-    plans[side].touches.forEach((_, i) => {
-      const target = fingers[i];
-      const reached = hands[side].fingers[i]?.[3];
-      if (!target || !reached) return;
-      const outOfReach = distance(target, reached) > REACHED_MM;
-      contacts[`${side}${FINGER_NAMES[i] ?? ''}Finger`] = { target, reached, outOfReach };
-    });
-  }
-  if (lies && frame) {
-    const target = bowTouch(model, frame, pose);
-    const reached = add(lies.at, scale(lies.along, bow.hairMm * pose.bowAt));
-    contacts.bow = { target, reached, outOfReach: distance(target, reached) > REACHED_MM };
-  }
-  return contacts;
 }
 
 /** The places that pictures, rings and numbers refer to. */
