@@ -2,9 +2,11 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { createServer } from 'vite';
 import { launch, serving } from '../browser.mjs';
+import { root } from '../lib.mjs';
 import { checksOf, school } from './class.mjs';
-import { middle } from './reference.mjs';
+import { inTurn, middle, referenceIn } from './reference.mjs';
 
 const PLAYERS = 960;
 const CHECKS = 49_000;
@@ -13,6 +15,10 @@ const LISTED = 1000;
 const CLASS = 1460;
 const TRIES = 5;
 const QUIET_MS = 4000;
+const PASSWORD = 'four bows in a row';
+const LOCKED_BYTES = 40 * 1024 * 1024;
+/** As many rounds as a locked file has. */
+const ROUNDS = 600_000;
 const EMPTY = [
   ...['setups', 'trials', 'looks', 'lessons', 'pains', 'aids', 'remedies', 'reviews', 'ownChecks'],
   ...['instruments', 'loans', 'days', 'drafts', 'typed', 'settings', 'gone']
@@ -119,7 +125,46 @@ async function picked(page, label, path, region) {
   return performance.now() - start;
 }
 
+/** How long a large file takes to be locked, against the one derivation of its key that it can't do without. */
+async function benchLock(report) {
+  const vite = await createServer({
+    root,
+    server: { middlewareMode: true },
+    appType: 'custom',
+    logLevel: 'error'
+  });
+  const { seal, unseal } = await vite.ssrLoadModule('/src/lib/data/files/lock.ts');
+  const { subtle } = crypto;
+  const secret = await subtle.importKey('raw', new TextEncoder().encode(PASSWORD), 'PBKDF2', false, [
+    'deriveBits'
+  ]);
+  const timed = async (work) => {
+    const start = performance.now();
+    await work();
+    return performance.now() - start;
+  };
+  const derive = () =>
+    timed(() =>
+      subtle.deriveBits(
+        { name: 'PBKDF2', hash: 'SHA-256', salt: new Uint8Array(16), iterations: ROUNDS },
+        secret,
+        256
+      )
+    );
+  const bytes = new Uint8Array(LOCKED_BYTES).map((_, at) => at * 31);
+  const file = await seal(bytes, PASSWORD);
+  for (const [what, work] of [
+    ['locking 40 MB', () => seal(bytes, PASSWORD)],
+    ['opening 40 MB', () => unseal(file, PASSWORD)]
+  ]) {
+    const { value, reference } = await inTurn(TRIES, () => timed(work), derive);
+    report(`${what}, times its own derivation`, value / reference, 3, 'times');
+  }
+  await vite.close();
+}
+
 export async function benchFiles(report, version = 8) {
+  await benchLock(report);
   const folder = mkdtempSync(join(tmpdir(), 'bench-files-'));
   const backup = largeBackup(version);
   const other = largeBackup(version, (check, index) =>
@@ -135,10 +180,15 @@ export async function benchFiles(report, version = 8) {
       return middle(all);
     };
     const named = (name, on = page) => on.getByRole('button', { name, exact: typeof name === 'string' });
-    const say = (what, { ms, silent }, reference, most) => {
+    /** How long the page was silent, on a machine as slow as it is just now. */
+    const quiet = async (what, silent, on = page) => {
+      const { reference } = await inTurn(5, () => 0, referenceIn(on));
+      report(`${what}, the page’s longest silence`, { value: silent, reference }, 50, 'ms');
+    };
+    const say = async (what, { ms, silent }, reference, most, on = page) => {
       report(`${what}, times plain puts of as many`, ms / reference, most, 'times');
       console.log(`        ${Math.round(ms)} ms against ${Math.round(reference)} ms`);
-      report(`${what}, the page’s longest silence`, silent, 50, 'ms');
+      await quiet(what, silent, on);
     };
 
     const whole = await plain(backup.count);
@@ -150,19 +200,22 @@ export async function benchFiles(report, version = 8) {
     );
     report(`preview of ${backup.count} records, times plain puts of as many`, preview / whole, 1, 'times');
     console.log(`        ${Math.round(preview)} ms`);
-    say(
+    await say(
       `restore of ${backup.count} records`,
       await press(page, named('Restore'), 'The backup is restored.'),
       whole,
       2.5
     );
     const before = await plain(backup.count);
-    say('undo of it', await press(page, named(/^Undo/), 'Undone: Restored a backup'), before, 2.5);
+    await say('undo of it', await press(page, named(/^Undo/), 'Undone: Restored a backup'), before, 2.5);
     await page.getByRole('button', { name: /^Redo/ }).click();
     await page.getByText('Done again: Restored a backup').waitFor(WAIT);
     await page.waitForTimeout(QUIET_MS);
     const saved = await press(page, named('Save a backup'), 'Save a backup');
-    report('saving it, the page’s longest silence', saved.silent, 50, 'ms');
+    await quiet('saving it', saved.silent);
+    await page.getByLabel('Password, if it is to be locked').first().fill(PASSWORD);
+    const locked = await press(page, named('Save a backup'), 'Save a backup');
+    await quiet('saving it locked', locked.silent);
     await picked(
       page,
       'Read in another copy…',
@@ -170,7 +223,7 @@ export async function benchFiles(report, version = 8) {
       'What merging would change'
     );
     const again = await plain(backup.count);
-    say(
+    await say(
       'merge of two such copies',
       await press(page, named('Merge'), 'The other copy is merged'),
       again,
@@ -187,11 +240,12 @@ export async function benchFiles(report, version = 8) {
       'Players to bring in'
     );
     const few = await plain(LISTED, TRIES, listed);
-    say(
+    await say(
       `a list of ${LISTED} players`,
       await press(listed, named(`Add ${LISTED} players`, listed), 'players are in'),
       few,
-      5
+      5,
+      listed
     );
     await listed.context().close();
 
@@ -204,11 +258,12 @@ export async function benchFiles(report, version = 8) {
     // What the place itself draws is not what is measured.
     await demo.waitForTimeout(QUIET_MS);
     const story = await plain(CLASS, TRIES, demo);
-    say(
+    await say(
       'the made-up class',
       await press(demo, named(/^Bring in/, demo), 'Remove the made-up class'),
       story,
-      5
+      5,
+      demo
     );
     await demo.context().close();
   });
