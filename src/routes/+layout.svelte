@@ -136,7 +136,7 @@
     {#if isNew && page.url.pathname !== '/settings'}
       <p class="waiting no-print" role="status" data-is-new>
         Jarvel {__APP_VERSION__} is here.
-        <a href="/settings#what-is-new" onclick={() => (isNew = false)}>What is new</a>
+        <a class="act-quiet" href="/settings#what-is-new" onclick={() => (isNew = false)}>What is new</a>
         <button type="button" class="act-quiet" onclick={seeNew}>Not now</button>
       </p>
     {/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
   import changes from '../../../../CHANGELOG.md?raw';
-  import { untrack } from 'svelte';
+  import { onMount } from 'svelte';
   import Fold from '$lib/ui/Fold.svelte';
   import { newSeen } from '$lib/ui/shell/whats-new';
 
@@ -23,7 +23,11 @@
         .map((point) => point.replace(/\s+/g, ' ').trim());
       return { version, points: points.filter((point) => point !== '') };
     });
-  untrack(newSeen);
+  onMount(() => {
+    newSeen();
+    // A link that led here came before the text did.
+    if (location.hash === '#what-is-new') document.getElementById('what-is-new')?.scrollIntoView();
+  });
 
   async function notices(): Promise<readonly Notice[]> {
     const answer = await fetch('/_app/immutable/notices.json');
@@ -31,9 +35,8 @@
   }
 </script>
 
-<p class="soft">Version {__APP_VERSION__}</p>
 {#each versions as { version, points } (version)}
-  <h3>{version}</h3>
+  <h3>Version {version}{version === __APP_VERSION__ ? ', which runs here' : ''}</h3>
   <ul>
     {#each points as point (point)}<li>{point}</li>{/each}
   </ul>
