@@ -25,11 +25,6 @@ describe('the limits of the sizes', () => {
     expect(of('pegAboveEarMm').map(Math.round)).toEqual([65, 69, 65, 49, 38, 39]);
     expect(limits.get('1/10')).toEqual({ armLoad: Infinity, pegAboveEarMm: Infinity });
   });
-
-  it('follow the teacher’s own dimensions', () => {
-    const longer = seatedLimits({ cello: { '1/2': { bodyMm: 668 } } });
-    expect(longer.get('1/2')?.pegAboveEarMm).toBeGreaterThan(seatedLimits().get('1/2')?.pegAboveEarMm ?? 0);
-  });
 });
 
 describe('the seated posture', () => {
@@ -71,36 +66,40 @@ describe('the seated posture', () => {
       }
   });
 
-  it('of 2,000 players of any build is never worse than the best of a grid by more than 1 %', () => {
-    const share = (least: number, most: number) => fc.double({ min: least, max: most, noNaN: true });
-    fc.assert(
-      fc.property(
-        fc.integer({ min: 1000, max: 1900 }),
-        fc.record({
-          lowerLeg: share(0.231, 0.261),
-          armReach: share(0.363, 0.409),
-          seatedEar: share(0.436, 0.464)
-        }),
-        fc.constantFrom(...sizesOf('cello')),
-        (heightMm, built, size) => {
-          const lengths = Object.entries(built).map(([id, of]) => [id, [Math.round(of * heightMm)]]);
-          const known = bodyOf({ height: [heightMm], ...Object.fromEntries(lengths) });
-          if (!known) throw new Error('no body');
-          const body = seatedBody(known);
-          const cello = dimensionsOf('cello', size);
-          let best = Infinity;
-          for (let angleDeg = ANGLE_RANGE_DEG[0]; angleDeg <= ANGLE_RANGE_DEG[1]; angleDeg++)
-            for (let slideMm = SLIDE_RANGE_MM[0]; slideMm <= SLIDE_RANGE_MM[1]; slideMm += 9)
-              for (let over = 0; over <= 40; over += 10) {
-                const there = { angleDeg, slideMm, seatMm: body.lowerLegMm + over };
-                best = Math.min(best, misfit(seatedPosture(body, cello, there), body, cello));
-              }
-          expect(misfit(solvePosture(body, cello), body, cello)).toBeLessThanOrEqual(1.01 * best);
-        }
-      ),
-      { numRuns: 2000, seed: 21 }
-    );
-  });
+  it(
+    'of 2,000 players of any build is never worse than the best of a grid by more than 1 %',
+    { timeout: 120_000 },
+    () => {
+      const share = (least: number, most: number) => fc.double({ min: least, max: most, noNaN: true });
+      fc.assert(
+        fc.property(
+          fc.integer({ min: 1000, max: 1900 }),
+          fc.record({
+            lowerLeg: share(0.231, 0.261),
+            armReach: share(0.363, 0.409),
+            seatedEar: share(0.436, 0.464)
+          }),
+          fc.constantFrom(...sizesOf('cello')),
+          (heightMm, built, size) => {
+            const lengths = Object.entries(built).map(([id, of]) => [id, [Math.round(of * heightMm)]]);
+            const known = bodyOf({ height: [heightMm], ...Object.fromEntries(lengths) });
+            if (!known) throw new Error('no body');
+            const body = seatedBody(known);
+            const cello = dimensionsOf('cello', size);
+            let best = Infinity;
+            for (let angleDeg = ANGLE_RANGE_DEG[0]; angleDeg <= ANGLE_RANGE_DEG[1]; angleDeg++)
+              for (let slideMm = SLIDE_RANGE_MM[0]; slideMm <= SLIDE_RANGE_MM[1]; slideMm += 9)
+                for (let over = 0; over <= 40; over += 10) {
+                  const there = { angleDeg, slideMm, seatMm: body.lowerLegMm + over };
+                  best = Math.min(best, misfit(seatedPosture(body, cello, there), body, cello));
+                }
+            expect(misfit(solvePosture(body, cello), body, cello)).toBeLessThanOrEqual(1.01 * best);
+          }
+        ),
+        { numRuns: 2000, seed: 21 }
+      );
+    }
+  );
 
   it('leaves alone what is locked', () => {
     const body = averageSeatedBody(1290);

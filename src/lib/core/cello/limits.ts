@@ -1,4 +1,4 @@
-import { dimensionTable, type DimensionOverrides, type NominalInstrument, type Size } from '../instruments';
+import { dimensionTable, type NominalInstrument, type Size } from '../instruments';
 import { seatedPosture, startPlacement } from './posture';
 import { averageSeatedBody } from './seated-body';
 
@@ -15,20 +15,14 @@ const NONE: SeatedLimit = { armLoad: Infinity, pegAboveEarMm: Infinity };
 /**
  * Limits of each cello size: what it asks of the average player whose height is the middle of the overlap of its
  * height band with that of the next smaller size. The smallest has none.
- *
- * @param overrides the teacher's own dimensions, for which the limits follow
+ * By nominal dimensions: what a teacher types for a size changes where it stands, not what a body is held against.
  */
-export function seatedLimits(overrides: DimensionOverrides = {}): ReadonlyMap<Size, SeatedLimit> {
-  const table = dimensionTable('cello', overrides);
-  const known = cache.get(table);
-  if (known) return known;
-  const limits = new Map(table.map((cello, index) => [cello.size, limitOf(cello, table[index + 1])]));
-  cache.set(table, limits);
-  return limits;
-}
+export const seatedLimits = (): ReadonlyMap<Size, SeatedLimit> =>
+  (limits ??= limitsOf(dimensionTable('cello')));
+let limits: ReadonlyMap<Size, SeatedLimit> | undefined;
 
-/** The table of nominal dimensions is one object, so its limits are computed once. */
-const cache = new WeakMap<readonly NominalInstrument[], ReadonlyMap<Size, SeatedLimit>>();
+const limitsOf = (table: readonly NominalInstrument[]) =>
+  new Map(table.map((cello, index) => [cello.size, limitOf(cello, table[index + 1])]));
 
 function limitOf(cello: NominalInstrument, nextSmaller: NominalInstrument | undefined): SeatedLimit {
   if (!nextSmaller || cello.heightFromMm === null || nextSmaller.heightToMm === null) return NONE;

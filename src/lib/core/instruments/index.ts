@@ -20,4 +20,12 @@ export {
   stationsOf
 } from './stations';
 export { alongEdgeMm, footPlace, HALF_OUTLINE, halfWidthMm } from './edge';
-export { dimensionTable, dimensionsOf, sizesOf, sizesUp, usualSizes, type DimensionOverrides } from './sizes';
+export {
+  dimensionTable,
+  dimensionsOf,
+  scaledTo,
+  sizesOf,
+  sizesUp,
+  usualSizes,
+  type DimensionOverrides
+} from './sizes';

@@ -20,14 +20,36 @@ export const sizesUp = (family: Family, among: readonly Size[] = sizesOf(family)
     .filter((size) => among.includes(size))
     .reverse();
 
-/** The family's table with the teacher's own dimensions put in, largest first. */
+/** An instrument of another overall length: its body and ribs follow in proportion. */
+export function scaledTo(
+  nominal: NominalInstrument,
+  overallMm: number,
+  stringMm = (nominal.stringMm * overallMm) / nominal.overallMm
+): NominalInstrument {
+  const scale = overallMm / nominal.overallMm;
+  return {
+    ...nominal,
+    overallMm,
+    stringMm,
+    bodyMm: nominal.bodyMm * scale,
+    ribMm: nominal.ribMm * scale
+  };
+}
+
+/**
+ * The family's table with the teacher's own dimensions put in, largest first. Of one whose overall length is another,
+ * body and ribs follow unless they were typed too, as those of a real instrument do.
+ */
 export function dimensionTable(
   family: Family,
   overrides: DimensionOverrides = {}
 ): readonly NominalInstrument[] {
   const own = overrides[family];
   if (!own) return NOMINAL_INSTRUMENTS[family];
-  return NOMINAL_INSTRUMENTS[family].map((row) => ({ ...row, ...own[row.size] }));
+  return NOMINAL_INSTRUMENTS[family].map((row) => {
+    const { overallMm = row.overallMm } = own[row.size] ?? {};
+    return { ...scaledTo(row, overallMm, row.stringMm), ...own[row.size] };
+  });
 }
 
 /**

@@ -1,4 +1,11 @@
-import { dimensionTable, usualSizes, type Family, type NominalInstrument, type Size } from '../instruments';
+import {
+  dimensionTable,
+  usualSizes,
+  type Family,
+  type NominalInstrument,
+  type Size,
+  scaledTo
+} from '../instruments';
 import { normalCdf } from '../maths';
 import { landingYardstick } from './landing';
 import { seatedYardstick } from './seated';
@@ -94,22 +101,6 @@ function judge(yardstick: Yardstick, { instrument, dimensions }: Considered): Ju
     chance: Math.min(
       ...tests.map((test) => normalCdf(test.marginMm / Math.sqrt(test.sdMm ** 2 + instrumentVariance)))
     )
-  };
-}
-
-/** An instrument of another overall length: its body and ribs follow in proportion. */
-export function scaledTo(
-  nominal: NominalInstrument,
-  overallMm: number,
-  stringMm = (nominal.stringMm * overallMm) / nominal.overallMm
-): NominalInstrument {
-  const scale = overallMm / nominal.overallMm;
-  return {
-    ...nominal,
-    overallMm,
-    stringMm,
-    bodyMm: nominal.bodyMm * scale,
-    ribMm: nominal.ribMm * scale
   };
 }
 

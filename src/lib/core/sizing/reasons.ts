@@ -1,7 +1,7 @@
 import { heightRules } from '../bass';
 import { expectedLength, readOf, type MeasurementId, type Readings } from '../body';
-import { dimensionTable, type Family, type Size } from '../instruments';
-import { fittingSize, limited, scaledTo, type Judged, type Judgement } from './judge';
+import { dimensionTable, type Family, type Size, scaledTo } from '../instruments';
+import { fittingSize, limited, type Judged, type Judgement } from './judge';
 import type { BodyPart, Reason } from './proposal';
 import type { SizingQuestion } from './yardstick';
 

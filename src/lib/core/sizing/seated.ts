@@ -13,17 +13,17 @@ const MATTERS: readonly MeasurementId[] = ['armReach', 'seatedBreastbone', 'seat
 
 /**
  * Cello: at the start position the bow arm's load speaks for the arm and the lowest peg's height over the ear
- * for the trunk. Each size may ask no more than it asks of the average player of its height.
+ * for the trunk. Each size may ask no more than the nominal one of it asks of the average player of its height.
  *
  * For the load the trunk is taken as height suggests, so that the two do not mix.
  */
-export function seatedYardstick({ readings, overrides }: SizingQuestion): Yardstick | null {
+export function seatedYardstick({ readings }: SizingQuestion): Yardstick | null {
   const body = bodyOf(readings);
   if (!body) return null;
   const player = seatedBody(body);
   const average = averageSeatedBody(body.heightMm);
   const armOnly: SeatedBody = { ...average, armReachMm: player.armReachMm };
-  const limits = seatedLimits(overrides);
+  const limits = seatedLimits();
   const sd = (id: MeasurementId) => body.length(id).sdMm;
   const trunkSdMm = Math.hypot(sd('seatedBreastbone'), sd('seatedEar'));
   return {

@@ -16,7 +16,16 @@ export type { Change, ChangeHead, Operation } from '../schema/change';
 export const allTables = (db: Database) =>
   [...TABLE_NAMES, ...Object.keys(OTHER_STORES)].map((name) => db.table(name));
 
-const schemas = () => import('../schema/problem');
+let loading: Promise<typeof import('../schema/problem')> | null = null;
+/**
+ * The schemas, loaded with the first write. All wait for one and the same: two imports of a file may arrive in either
+ * order, and what was asked for first must be written first. Where it does not come, the next write asks anew.
+ */
+const schemas = () =>
+  (loading ??= import('../schema/problem').catch((error: unknown) => {
+    loading = null;
+    throw error;
+  }));
 
 /** What a change tells of itself besides what it writes. */
 export interface CommitOptions {
