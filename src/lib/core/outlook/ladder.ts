@@ -7,8 +7,9 @@ export type Rung =
   | { readonly size: Size; readonly when: 'coming'; readonly about: IsoDay };
 
 /**
- * The ladder of sizes, smallest first: past ones, the one in use, and those that come, each when the one before it is
- * outgrown. It ends with the size whose end can't be foreseen.
+ * The ladder of sizes: past ones in the order in which they were had, the one in use, and those that come, each when the
+ * one before it is outgrown. One that was left and taken again stands there for each time. It ends with the size whose
+ * end can't be foreseen.
  *
  * @param sizes those in use, smallest first
  * @param decided sizes as they were decided, oldest first
@@ -19,20 +20,17 @@ export function sizeLadder(
   decided: readonly { readonly size: Size; readonly day: IsoDay }[],
   outgrownAbout: (size: Size) => IsoDay | null
 ): readonly Rung[] {
-  const now = decided.at(-1);
+  const had = decided.filter(({ size }, i) => size !== decided[i - 1]?.size);
+  const now = had.at(-1);
   if (!now) return [];
-  const sinceOf = (size: Size) => decided.find((one) => one.size === size)?.day;
-  const known = sizes.includes(now.size) ? sizes : [...sizes, now.size];
-  const at = known.indexOf(now.size);
-  const rungs: Rung[] = [];
-  known.slice(0, at).forEach((size) => {
-    const since = sinceOf(size);
-    if (since) rungs.push({ size, when: 'past', since });
-  });
-  rungs.push({ size: now.size, when: 'now', since: sinceOf(now.size) ?? now.day });
+  const rungs: Rung[] = had.map((one) => ({
+    size: one.size,
+    when: one === now ? 'now' : 'past',
+    since: one.day
+  }));
   let about = outgrownAbout(now.size);
-  for (const size of known.slice(at + 1)) {
-    if (about === null) break;
+  for (const size of sizes.slice(sizes.indexOf(now.size) + 1)) {
+    if (about === null || !sizes.includes(now.size)) break;
     rungs.push({ size, when: 'coming', about });
     about = outgrownAbout(size);
   }

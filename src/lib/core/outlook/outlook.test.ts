@@ -175,5 +175,12 @@ describe('the ladder of sizes', () => {
     ]);
     expect(sizeLadder(sizes, decided, () => null).map(({ size }) => size)).toEqual(['1/8', '1/4']);
     expect(sizeLadder(sizes, [], () => null)).toEqual([]);
+    // Taken, given back, and taken again: each time is told, the last one since then.
+    const again = [...decided, { size: '1/2', day: '2026-05-10' }, { size: '1/4', day: '2026-07-10' }];
+    expect(sizeLadder(sizes, again, () => null).slice(1)).toEqual([
+      { size: '1/4', when: 'past', since: '2026-03-10' },
+      { size: '1/2', when: 'past', since: '2026-05-10' },
+      { size: '1/4', when: 'now', since: '2026-07-10' }
+    ]);
   });
 });

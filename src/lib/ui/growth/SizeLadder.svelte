@@ -47,7 +47,7 @@
     role="img"
     aria-label={rows.map(({ size, text }) => `${size}: ${text}`).join('; ')}
   >
-    {#each rows as { size, when, text, mm }, index (size)}
+    {#each rows as { size, when, text, mm }, index (index)}
       {@const y = index * ROW + 18}
       <line class="bar {when}" x1={LEFT} x2={LEFT + mm * scale} y1={y} y2={y} />
       <circle class="end {when}" cx={LEFT + mm * scale} cy={y} r={when === 'now' ? 7 : 5} />
