@@ -72,13 +72,18 @@ export function advise(
       if (smaller === null) return { ...plain, size: null, because: 'none-smaller' };
       return settled(proposal, smaller, today, smallerOutgrown);
     case 'larger': {
+      // Too small by the body lifts the answer up to what the rule allows, and never beyond it.
       const larger = neighbour(family, inUse, tried.size, 'larger');
-      return settled(proposal, larger ?? tried.size, today, smallerOutgrown);
+      const allowed = larger !== null && !isLarger(family, larger, proposal.proposal);
+      return settled(proposal, allowed ? larger : tried.size, today, smallerOutgrown);
     }
     case 'keep':
       return settled(proposal, tried.size, today, smallerOutgrown);
   }
 }
+
+const isLarger = (family: Family, size: Size, than: Size): boolean =>
+  sizesOf(family).indexOf(size) < sizesOf(family).indexOf(than);
 
 /** The next size in use on one side of a size, by the family's whole list; null where there is none. */
 function neighbour(

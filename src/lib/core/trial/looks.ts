@@ -16,8 +16,9 @@ const bass = (look: Omit<TrialLook, 'families'>): TrialLook => ({ ...look, famil
 /**
  * The looks of a trial on the body, in their order: from the body outward and from the top down.
  *
- * Source: the order in which string teachers try an instrument on. Reaching and locked limbs decide a size
- * alone; how it lies and how long it holds depends on the set-up too and needs a second sign.
+ * Source: the order in which string teachers try an instrument on. Limbs that lock or do not reach decide for smaller
+ * alone; how it lies and how long it holds depends on the set-up too and needs a second sign, and so does whatever speaks
+ * for larger.
  */
 export const TRIAL_LOOKS: readonly TrialLook[] = [
   shoulder({
@@ -60,7 +61,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     right: 'The elbow stays bent and soft, the fingers curl round the scroll.',
     wrong: 'The arm is straight and the elbow locked.',
     choices: [
-      choice('tucked', 'Sharply bent, the scroll is close', 'larger', 2),
+      choice('tucked', 'Sharply bent, the scroll is close', 'larger', 1),
       choice('bent', 'Bent with ease'),
       choice('nearly', 'Nearly straight', 'smaller', 1),
       choice('locked', 'Straight and locked', 'smaller', 2)
@@ -117,7 +118,11 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     title: 'Seated well, before the cello comes',
     right: 'Front half of the seat, feet flat, hips level with the knees or a little higher.',
     wrong: 'Leaning back, or the knees above the hips.',
-    choices: [choice('well', 'Seated well'), choice('stool', 'Feet do not reach: another seat', 'reseat')]
+    choices: [
+      choice('well', 'Seated well'),
+      choice('stool', 'Feet do not reach: another seat', 'reseat'),
+      choice('still', 'Still not, with no seat here')
+    ]
   }),
   cello({
     id: 'cello-meets',
@@ -212,7 +217,11 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     title: 'Stance and lean',
     right: 'Feet under the shoulders, left foot out, the bass leans in to the player.',
     wrong: 'The bass stands upright, or the player leans on it.',
-    choices: [choice('leans', 'It leans in'), choice('upright', 'Upright or away', 'reseat')]
+    choices: [
+      choice('leans', 'It leans in'),
+      choice('upright', 'Upright or away', 'reseat'),
+      choice('still', 'Still upright or away')
+    ]
   }),
   bass({
     id: 'bass-hands-off',
@@ -245,7 +254,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('between', 'Between, back upright'),
       choice('pin', 'Too low or high: set the pin', 'reseat'),
-      choice('bends', 'The back bends, pin already out', 'larger', 2),
+      choice('bends', 'The back bends, pin already out', 'larger', 1),
       choice('bridge', 'At the bridge, pin already in', 'smaller', 2)
     ]
   }),

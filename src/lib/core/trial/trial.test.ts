@@ -40,6 +40,15 @@ describe('the looks', () => {
     expect(FAMILIES.map((family) => looksFor(family).length)).toEqual([8, 8, 9, 5]);
   });
 
+  it('never lift the size alone, and leave a no after it was placed anew', () => {
+    for (const { id, choices } of TRIAL_LOOKS) {
+      for (const { speaksFor, points } of choices)
+        if (speaksFor === 'larger') expect([id, points]).toEqual([id, 1]);
+      const left = choices.filter(({ speaksFor }) => speaksFor !== 'reseat');
+      expect([id, left.length > 1]).toEqual([id, true]);
+    }
+  });
+
   it('let how long it holds never decide alone', () => {
     const weight = TRIAL_LOOKS.find(({ id }) => id === 'shoulder-weight');
     expect(Math.max(...(weight?.choices.map(({ points }) => points) ?? []))).toBe(1);
@@ -189,6 +198,13 @@ describe('tape, trial and growth together', () => {
       size: '1/8',
       because: 'agree'
     });
+  });
+
+  it('never goes beyond what the rule allows, however small it looks', () => {
+    for (const size of ['1/8', '1/4', '1/2']) {
+      const { size: advised } = advise('violin', sure, { size, verdict: 'larger' }, today);
+      expect([size, advised]).toEqual([size, size === '1/8' ? '1/4' : size]);
+    }
   });
 
   it('advises no size after pain, and says which would be the next smaller', () => {
