@@ -120,6 +120,18 @@ describe('a note of pain', () => {
 });
 
 describe('what is typed', () => {
+  it('comes back as it was typed last, however often its player goes and comes', async () => {
+    const db = freshDatabase();
+    const player = await givenPlayer(db);
+    for (const text of ['1', '12', '']) {
+      await keepText(db, player.id, 'height', text);
+      await undo(db);
+      expect(await db.typed.count()).toBe(0);
+      await redo(db);
+      expect(await typedOf(db, player.id)).toEqual(text === '' ? {} : { height: text });
+    }
+  });
+
   it('has a place for each field of each player, and one for a player who is not there yet', async () => {
     const db = freshDatabase();
     const ada = await givenPlayer(db, { name: 'Ada' });

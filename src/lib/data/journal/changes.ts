@@ -135,13 +135,16 @@ async function step(
     db.transaction('rw', allTables(db), async () => {
       const change = await find(db);
       if (!change) return { change, operations: [] };
-      const done = await operationsOf(db, change);
+      const all = await operationsOf(db, change);
+      // Texts that came back with the step were typed on since: the gate takes along what stands there now.
+      const done = undone ? all.filter(({ table, before }) => table !== 'typed' || before !== null) : all;
       const walked = undone ? inverse(done) : done.map(asOfNow);
       for (const [table, writes] of writesByTable(walked)) await apply(db, table, writes);
       const { operations: more, replace } = recorder(db);
       await passGate(db, walked, replace, null);
       const whole = undone ? [...inverse(more), ...done] : [...done, ...more];
-      if (more.length > 0) await rewriteStep(db, { ...change, operations: whole, undone });
+      if (more.length > 0 || done.length < all.length)
+        await rewriteStep(db, { ...change, operations: whole, undone });
       else await db.changes.put({ ...change, undone });
       if (change.base !== undefined)
         await db.bases
