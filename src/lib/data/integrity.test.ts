@@ -26,7 +26,8 @@ import { contents, freshDatabase } from './testing';
  *     RUNS=5000 SEED=7 npm run test:unit -- integrity
  */
 const RUNS = Number(process.env.RUNS ?? (process.env.CI ? 300 : 120));
-const SEED = process.env.SEED === undefined ? {} : { seed: Number(process.env.SEED) };
+/** Where a change is checked the runs are the same each time: what fails there was broken by it, and not found by luck. */
+const SEED = process.env.SEED ?? (process.env.CI ? '2026' : undefined);
 const NOW = new Date('2026-11-24T10:00:00');
 const FAR = new Date('2036-01-01T10:00:00');
 
@@ -303,7 +304,7 @@ it(
           }
         }
       ),
-      { numRuns: RUNS, ...SEED }
+      { numRuns: RUNS, ...(SEED === undefined ? {} : { seed: Number(SEED) }) }
     );
   }
 );
