@@ -108,6 +108,11 @@
 {/if}
 
 <style>
+  /* Until it has followed a narrower page, the old drawing must not widen it. */
+  [role='img'] {
+    overflow-x: clip;
+  }
+
   button {
     min-height: 2.75rem;
   }
