@@ -24,7 +24,7 @@
     </div>
     <p class="size num">{card.size}</p>
   </header>
-  <div class="middle">
+  <div class="flex justify-between gap-[4mm]">
     <dl>
       {#each card.settings as setting (setting.name)}
         <div>
@@ -109,11 +109,6 @@
   .notes,
   footer {
     color: var(--soft);
-  }
-  .middle {
-    display: flex;
-    justify-content: space-between;
-    gap: 4mm;
   }
   dl {
     flex: 1;

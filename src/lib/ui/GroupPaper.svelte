@@ -41,7 +41,7 @@
     {#if setUp.length === 0}
       <p class="soft">Nobody here has a set-up yet: cards and labels are made from it.</p>
     {:else}
-      <div class="row">
+      <div class="flex flex-wrap items-end gap-x-4 gap-y-3 my-2">
         <PdfButton
           text="Cards, four a page"
           fileName="cards-{name}.pdf"
@@ -71,7 +71,7 @@
           onpick={(id) => (picked = { ...picked, [family]: id })}
         />
       {/each}
-      <div class="row">
+      <div class="flex flex-wrap items-end gap-x-4 gap-y-3 my-2">
         <ProofLine onread={(mm) => (proofMm = mm)} />
         <PdfButton
           text="Finger strips"
@@ -96,13 +96,6 @@
 </div>
 
 <style>
-  .row {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: end;
-    gap: 0.75rem 1rem;
-    margin-block: 0.5rem;
-  }
   .warning {
     color: var(--stop);
     font-weight: 550;

@@ -9,7 +9,7 @@
   const card = live<Card | null>(() => newestCard(playerId), null);
 </script>
 
-<div class="place">
+<div class="place" style:--wide="none">
   {#if card.current}
     <header>
       <h1>{card.current.player}</h1>
@@ -34,11 +34,6 @@
 </div>
 
 <style>
-  .place {
-    padding: 0.5rem 1.5rem 2rem;
-    display: grid;
-    gap: 1rem;
-  }
   header {
     display: flex;
     flex-wrap: wrap;

@@ -22,8 +22,8 @@
   } = $props();
 </script>
 
-<div class="place">
-  <div class="no-print bar">
+<div class="place" style:--wide="none">
+  <div class="no-print flex flex-wrap items-center gap-4">
     <a class="btn act" href={back.href}>{back.text}</a>
     <button type="button" class="btn act-next" onclick={() => print()} disabled={title === null}>Print</button
     >
@@ -39,19 +39,8 @@
 </div>
 
 <style>
-  .place {
-    padding: 0.5rem 1.5rem 2rem;
-    display: grid;
-    gap: 1rem;
-  }
   .empty {
     font-size: 1.1rem;
-  }
-  .bar {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 1rem;
   }
   @media print {
     .place {

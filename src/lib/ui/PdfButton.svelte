@@ -47,7 +47,7 @@
   }
 </script>
 
-<div class="pdf">
+<div class="flex flex-wrap items-center gap-x-3 gap-y-2">
   {#if making && pieces > 1}
     <progress class="progress" max={pieces} value={done} aria-label={text}></progress>
     <span class="soft num">{done} of {pieces}</span>
@@ -66,12 +66,6 @@
 {/if}
 
 <style>
-  .pdf {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0.5rem 0.75rem;
-  }
   progress {
     width: 12rem;
   }

@@ -21,7 +21,7 @@
   const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
 </script>
 
-<div class="sheet">
+<div class="place" style:--wide="70rem">
   {#if sheet.current}
     <header>
       <h1>Room sheet: {sheet.current.name}</h1>
@@ -82,12 +82,6 @@
 </div>
 
 <style>
-  .sheet {
-    padding: 0.5rem 1.5rem 2rem;
-    max-width: 70rem;
-    display: grid;
-    gap: 1rem;
-  }
   header {
     display: flex;
     flex-wrap: wrap;

@@ -34,7 +34,7 @@
   const wanted = $derived(wantedSizes(shown, settings.current, today));
 </script>
 
-<div class="ahead">
+<div class="place">
   <header>
     <div>
       <h1>Looking ahead</h1>
@@ -81,7 +81,7 @@
   {/if}
   {#if everybody.ready}
     {#if wanted.length > 0}
-      <p class="wanted">
+      <p class="flex flex-wrap gap-x-5 gap-y-1">
         Wanted then:
         {#each wanted as { family, size, count } (family + size)}
           <span><b class="num">{count} × {size}</b> {FAMILY_WORDS[family].toLowerCase()}</span>
@@ -134,12 +134,6 @@
 </div>
 
 <style>
-  .ahead {
-    padding: 0.25rem 1.5rem 2rem;
-    max-width: 64rem;
-    display: grid;
-    gap: 1rem;
-  }
   header {
     display: flex;
     flex-wrap: wrap;
@@ -158,11 +152,6 @@
     flex: 1;
     display: grid;
     gap: 0.25rem;
-  }
-  .wanted {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.25rem 1.25rem;
   }
   .problem {
     color: var(--stop);

@@ -52,7 +52,7 @@
         <td>{length(candidate.marginMm)}</td>
         <td>{(candidate.probability * 100).toFixed(1)} %</td>
         <td
-          ><span class="verdict"
+          ><span class="inline-flex items-center gap-[0.4rem]"
             ><VerdictMark verdict={candidate.verdict} /> {VERDICT_WORDS[candidate.verdict]}</span
           ></td
         >
@@ -83,11 +83,6 @@
   }
   td {
     font-family: var(--mono);
-  }
-  .verdict {
-    display: inline-flex;
-    align-items: center;
-    gap: 0.4rem;
   }
   .chosen {
     font-weight: 700;

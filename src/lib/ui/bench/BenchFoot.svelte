@@ -52,7 +52,7 @@
       <b class="num {chosen.verdict}"
         >{bench.proposal.betweenSizes ? bench.proposal.between?.join(' or ') : chosen.size}</b
       >
-      <span class="line">
+      <span class="inline-flex items-center gap-[0.35rem]">
         {#if !bench.proposal.betweenSizes}<VerdictMark verdict={chosen.verdict} />{/if}
         {bench.proposal.betweenSizes ? 'by the tape' : verdictLine(chosen, unit)}
       </span>
@@ -106,11 +106,6 @@
   .now b {
     font-size: 1.6rem;
     white-space: nowrap;
-  }
-  .line {
-    display: inline-flex;
-    align-items: center;
-    gap: 0.35rem;
   }
   .foot nav {
     display: flex;

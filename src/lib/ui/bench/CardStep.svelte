@@ -24,7 +24,7 @@
 </script>
 
 {#if card}
-  <div class="step">
+  <div class="flex flex-wrap gap-x-10 gap-y-6">
     <CardView {card} />
     <div class="actions">
       <a data-act="print-card" class="btn {isNext ? 'act-next' : 'act'}" href="/card/{player.id}?print"
@@ -47,11 +47,6 @@
 {/if}
 
 <style>
-  .step {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 1.5rem 2.5rem;
-  }
   .actions {
     display: flex;
     flex-direction: column;

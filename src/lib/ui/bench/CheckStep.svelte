@@ -43,7 +43,7 @@
       {/each}
     </ul>
   {/if}
-  <p class="done">
+  <p class="flex flex-wrap gap-3 mt-4">
     <a
       class="btn {isNext ? 'act-next' : 'act'}"
       data-act="to-looks"
@@ -65,11 +65,5 @@
     gap: 0 0.75rem;
     padding-block: 0.35rem;
     border-bottom: 1px solid var(--line);
-  }
-  .done {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.75rem;
-    margin-top: 1rem;
   }
 </style>

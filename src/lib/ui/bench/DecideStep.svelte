@@ -86,7 +86,7 @@
 {/if}
 
 {#if open && proposal && advice}
-  <div class="decide">
+  <div class="flex flex-wrap gap-x-10 gap-y-4 items-start">
     {#if advised}
       <button
         type="button"
@@ -163,12 +163,6 @@
   }
   .decided span {
     flex: 1 1 20rem;
-  }
-  .decide {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 1rem 2.5rem;
-    align-items: flex-start;
   }
   .take {
     min-height: 3.5rem;

@@ -25,7 +25,7 @@
 </script>
 
 {#snippet slope()}
-  <div class="slope">
+  <div class="pb-1">
     <Choice
       label="Shoulder slope by eye"
       hideLabel
@@ -78,8 +78,5 @@
       align-items: start;
       min-height: 16rem;
     }
-  }
-  .slope {
-    padding-bottom: 0.25rem;
   }
 </style>

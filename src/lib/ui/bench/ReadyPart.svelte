@@ -32,7 +32,7 @@
   <ol>
     {#each READY_LOOKS[family] as look (look)}<li>{look}</li>{/each}
   </ol>
-  <div class="tones" role="group" aria-label="Tones of the open strings">
+  <div class="flex flex-wrap items-center gap-2 mt-3" role="group" aria-label="Tones of the open strings">
     {#each OPEN_STRINGS[family] as string (string.name)}
       {@const hz = pitchOf(string, aHz)}
       <button
@@ -75,13 +75,6 @@
     display: grid;
     gap: 0.25rem;
     max-width: 44rem;
-  }
-  .tones {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0.5rem;
-    margin-top: 0.75rem;
   }
   .sounds {
     background: var(--ink);

@@ -67,7 +67,7 @@
   const hasFeet = $derived(supportOf(rest) === 'shoulder-rest');
 </script>
 
-<div class="choices">
+<div class="flex flex-col gap-3">
   <Choice
     label="What fills the gap"
     value={rest.choices.school}
@@ -118,11 +118,6 @@
 </div>
 
 <style>
-  .choices {
-    display: flex;
-    flex-direction: column;
-    gap: 0.75rem;
-  }
   .figures {
     display: flex;
     flex-wrap: wrap;

@@ -91,7 +91,7 @@
   );
 </script>
 
-<div class="choices">
+<div class="flex flex-col gap-3">
   <Choice
     label="The pin is held by"
     value={choices.anchoring}
@@ -132,11 +132,3 @@
     onhandle={dragging.move}
   />
 </div>
-
-<style>
-  .choices {
-    display: flex;
-    flex-direction: column;
-    gap: 0.75rem;
-  }
-</style>

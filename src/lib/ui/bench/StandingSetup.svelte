@@ -128,7 +128,7 @@
   );
 </script>
 
-<div class="choices">
+<div class="flex flex-col gap-3">
   <Choice
     label="Bow hold"
     value={laid.arrangement.choices.bowHold}
@@ -191,11 +191,6 @@
 </div>
 
 <style>
-  .choices {
-    display: flex;
-    flex-direction: column;
-    gap: 0.75rem;
-  }
   table {
     width: 100%;
     margin-top: 0.5rem;

@@ -82,7 +82,7 @@
   }
 </script>
 
-<div class="take">
+<div class="grid gap-3 mt-4 max-w-[40rem]">
   {#if others.current.length > 0}
     <label>
       From somebody on the same size
@@ -138,12 +138,6 @@
 </div>
 
 <style>
-  .take {
-    display: grid;
-    gap: 0.75rem;
-    margin-top: 1rem;
-    max-width: 40rem;
-  }
   label {
     display: grid;
     gap: 0.25rem;

@@ -74,7 +74,7 @@
 {/snippet}
 
 <Fold name="tapes" title="Finger tapes">
-  <div class="ways">
+  <div class="flex flex-wrap items-end gap-x-6 gap-y-3">
     <Choice
       label="Layout"
       value={layout?.id ?? null}
@@ -142,7 +142,7 @@
     Tune first; the middle of the tape lies there. The fourth finger is proved by ear against the next open
     string.
   </p>
-  <div class="ways">
+  <div class="flex flex-wrap items-end gap-x-6 gap-y-3">
     <ProofLine onread={(mm) => (proofMm = mm)} />
     <PdfButton
       text="Save the strip as PDF"
@@ -162,12 +162,6 @@
 </Fold>
 
 <style>
-  .ways {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: end;
-    gap: 0.75rem 1.5rem;
-  }
   label {
     display: grid;
     gap: 0.25rem;

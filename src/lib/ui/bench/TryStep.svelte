@@ -127,7 +127,7 @@
         {/if}
       </div>
     {/if}
-    <div class="begin">
+    <div class="flex flex-wrap items-end gap-x-8 gap-y-3">
       <Choice
         label={tried ? 'Try another' : 'Put one on the body'}
         value={size}
@@ -215,12 +215,6 @@
     border-left-color: var(--stop);
     background: color-mix(in oklab, var(--stop) 8%, transparent);
     padding-block: 0.5rem;
-  }
-  .begin {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: end;
-    gap: 0.75rem 2rem;
   }
   .actions {
     display: flex;

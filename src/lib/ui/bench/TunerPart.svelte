@@ -30,7 +30,7 @@
   }
 </script>
 
-<div class="tuner" data-tuner={tuner.source ?? 'off'}>
+<div class="mt-3 max-w-[44rem]" data-tuner={tuner.source ?? 'off'}>
   {#if tuner.source === null}
     <p class="row">
       <button
@@ -103,10 +103,6 @@
 </div>
 
 <style>
-  .tuner {
-    margin-top: 0.75rem;
-    max-width: 44rem;
-  }
   .row {
     display: flex;
     flex-wrap: wrap;

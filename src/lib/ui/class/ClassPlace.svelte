@@ -42,7 +42,7 @@
     <p><a class="btn act" href="/class">All groups</a></p>
   </section>
 {:else}
-  <div class="class" data-class>
+  <div class="place" style:--wide="90rem" style:--between="0.6rem" data-class>
     <header>
       <GroupName group={room.group} />
       <p class="soft num">{room.seen.length} of {room.here.length} seen</p>
@@ -59,7 +59,7 @@
             : 'most of them need it.'}
         </p>
       {/if}
-      <span class="aside">
+      <span class="ml-auto">
         <a class="btn act" href="/progress/{groupId}">Progress</a>
         <button
           type="button"
@@ -165,13 +165,6 @@
 {/if}
 
 <style>
-  .class {
-    padding: 0.25rem 1.5rem 2rem;
-    max-width: 90rem;
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 0.6rem;
-  }
   header,
   .choose,
   .chips,
@@ -183,9 +176,6 @@
   }
   header progress {
     width: 12rem;
-  }
-  .aside {
-    margin-left: auto;
   }
   .chips {
     gap: 0.25rem;
@@ -231,7 +221,7 @@
     border-bottom: 1px solid var(--ink);
   }
   @media (max-width: 900px) {
-    .class {
+    .place {
       padding-inline: 1rem;
     }
     .floor {

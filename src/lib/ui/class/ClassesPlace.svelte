@@ -15,7 +15,7 @@
   const alone = $derived(found.current?.alone ?? []);
 </script>
 
-<div class="classes">
+<div class="place" style:--wide="48rem" style:--between="0.75rem">
   <h1>Class</h1>
   <p class="soft">One look goes round the room: a tap for each player where they sit.</p>
   {#if found.ready && groups.length === 0}
@@ -62,12 +62,6 @@
 </div>
 
 <style>
-  .classes {
-    padding: 0.25rem 1.5rem 2rem;
-    max-width: 48rem;
-    display: grid;
-    gap: 0.75rem;
-  }
   a:not(.btn) {
     display: flex;
     flex-wrap: wrap;

@@ -19,7 +19,7 @@
 </script>
 
 <Fold title="This group’s way{own > 0 ? `: ${own} of its own` : ''}" name="group-ways">
-  <div class="all">
+  <div class="grid gap-4">
     {#each asked as subject (subject.id)}
       <div>
         <WayChoice
@@ -43,10 +43,6 @@
 </Fold>
 
 <style>
-  .all {
-    display: grid;
-    gap: 1rem;
-  }
   button {
     text-decoration: underline;
     min-height: 2.75rem;

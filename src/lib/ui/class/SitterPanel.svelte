@@ -65,7 +65,7 @@
       {/each}
     </div>
   {/if}
-  <p class="ways">
+  <p class="flex flex-wrap gap-2">
     <button type="button" class="btn act" onclick={() => onaway(sitter.state !== 'away')}
       >{sitter.state === 'away' ? 'There after all' : 'Away today'}</button
     >
@@ -115,11 +115,6 @@
     border: 3px solid var(--large);
     color: var(--large);
     font-weight: 650;
-  }
-  .ways {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem;
   }
   .stop {
     color: var(--stop);

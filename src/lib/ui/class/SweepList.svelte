@@ -7,7 +7,7 @@
   let { room }: { room: ClassRoom } = $props();
 </script>
 
-<div class="list">
+<div class="overflow-x-auto grid gap-3">
   <table>
     <caption>{room.group?.name}, {dayText(room.today)}: {room.check?.title}</caption>
     <thead>
@@ -37,11 +37,6 @@
 </div>
 
 <style>
-  .list {
-    overflow-x: auto;
-    display: grid;
-    gap: 0.75rem;
-  }
   table {
     width: 100%;
     border-collapse: collapse;

@@ -48,7 +48,7 @@
   const weak = $derived(room.helpFirst.filter(({ hurts }) => !hurts));
 </script>
 
-<div class="summary">
+<div class="grid gap-2">
   <h2>Help first</h2>
   {#if room.helpFirst.length === 0}
     <p class="soft">
@@ -104,10 +104,6 @@
 </div>
 
 <style>
-  .summary {
-    display: grid;
-    gap: 0.5rem;
-  }
   .ways {
     display: flex;
     flex-wrap: wrap;

@@ -130,12 +130,12 @@
     <p><a class="btn act" href="/day">All fitting days</a></p>
   </section>
 {:else}
-  <div class="day" bind:this={place}>
+  <div class="place" style:--wide="84rem" style:--between="0.75rem" bind:this={place}>
     <DayHead {queue} />
 
     <div class="columns">
       {#if player && member}
-        <section class="now" aria-labelledby="who">
+        <section class="grid gap-4" aria-labelledby="who">
           <DayWho {player} group={groupOf(queue.groups, player)} today={queue.today} />
           {#if queue.typed}<PainNotes {player} pains={queue.pains} typed={queue.typed} />{/if}
           <div class="work">
@@ -174,7 +174,7 @@
               </Part>
             </div>
           </div>
-          <div class="actions">
+          <div class="flex flex-wrap gap-3 items-center">
             <button
               type="button"
               class="btn act-next pass text-lg"
@@ -218,33 +218,17 @@
 {/if}
 
 <style>
-  .day {
-    padding: 0.25rem 1.5rem 2rem;
-    max-width: 84rem;
-    display: grid;
-    gap: 0.75rem;
-  }
   .columns {
     display: grid;
     grid-template-columns: minmax(0, 1fr) 17rem;
     gap: 1.5rem 2.5rem;
     align-items: start;
   }
-  .now {
-    display: grid;
-    gap: 1rem;
-  }
   .work {
     display: grid;
     grid-template-columns: 19rem minmax(0, 1fr);
     gap: 1rem 2.5rem;
     min-height: 19rem;
-  }
-  .actions {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.75rem;
-    align-items: center;
   }
   .pass {
     min-height: 3.5rem;
@@ -264,7 +248,7 @@
     }
   }
   @media (max-width: 760px) {
-    .day {
+    .place {
       padding-inline: 1rem;
     }
     .work {

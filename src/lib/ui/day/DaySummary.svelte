@@ -49,7 +49,7 @@
   const close = () => queue.day && attempt(() => closeDay(db, queue.day?.id ?? '', !closed));
 </script>
 
-<section class="summary" aria-labelledby="summary">
+<section class="grid gap-5 justify-items-start" aria-labelledby="summary">
   <h2 id="summary" tabindex="-1">
     {queue.secondLine.length > 0 ? 'The line is through' : 'Everybody was seen'}
   </h2>
@@ -97,7 +97,7 @@
       {/each}
     </tbody>
   </table>
-  <p class="actions no-print">
+  <p class="flex flex-wrap gap-3 no-print">
     <button type="button" class="btn act-next" onclick={() => window.print()}>Print the list</button>
     <button type="button" class="btn act" onclick={saveCsv}>Save as CSV</button>
     <button type="button" class="btn act" onclick={close}
@@ -107,11 +107,6 @@
 </section>
 
 <style>
-  .summary {
-    display: grid;
-    gap: 1.25rem;
-    justify-items: start;
-  }
   h2:focus {
     outline: none;
   }
@@ -134,10 +129,5 @@
   .count {
     text-align: right;
     font-weight: 650;
-  }
-  .actions {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.75rem;
   }
 </style>

@@ -53,7 +53,7 @@
   const seen = (day: FittingDay) => day.entries.filter(({ state }) => state !== 'waiting').length;
 </script>
 
-<div class="days">
+<div class="place" style:--wide="56rem">
   <h1>Fitting day</h1>
   <p class="soft">
     A line of players, two or three numbers each, the size at once. Unit and school stay as you set them.
@@ -83,7 +83,7 @@
     <h2 id="new-line">New line</h2>
     {#if groups.length > 0}
       <form
-        class="row"
+        class="flex flex-wrap items-end gap-3"
         onsubmit={(event) => {
           event.preventDefault();
           startGroup();
@@ -139,12 +139,6 @@
 </div>
 
 <style>
-  .days {
-    padding: 0.25rem 1.5rem 2rem;
-    max-width: 56rem;
-    display: grid;
-    gap: 1rem;
-  }
   section {
     border-top: 1px solid var(--ink);
     padding-top: 0.75rem;
@@ -157,12 +151,6 @@
     align-items: center;
     gap: 0.5rem 1rem;
     padding-block: 0.25rem;
-  }
-  .row {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: end;
-    gap: 0.75rem;
   }
   label {
     display: grid;

@@ -108,7 +108,7 @@
 
 <div class="line" class:active class:apart>
   <label for={uid}>{words.name}</label>
-  <div class="entry">
+  <div class="flex items-baseline gap-[0.35rem]">
     <input
       bind:this={input}
       id={uid}
@@ -159,7 +159,7 @@
       {#if entry.question}
         <div class="warn" role="alert">
           <p>{entry.question.text}</p>
-          <p class="answers">
+          <p class="flex gap-2 mt-[0.4rem]">
             <button type="button" class="btn act" onclick={() => entry.confirm()}
               >Keep it <span class="key">↵</span></button
             >
@@ -220,11 +220,6 @@
   .active label {
     font-weight: 650;
   }
-  .entry {
-    display: flex;
-    align-items: baseline;
-    gap: 0.35rem;
-  }
   input {
     font-family: var(--mono);
     font-weight: 650;
@@ -282,11 +277,6 @@
     font-size: 0.95rem;
     font-weight: 550;
     margin-block: 0.25rem;
-  }
-  .answers {
-    display: flex;
-    gap: 0.5rem;
-    margin-top: 0.4rem;
   }
   .go {
     grid-column: 2;

@@ -86,13 +86,13 @@
       class="bone"
       d="M{LEFT - 40} {floor + 12}Q{(LEFT + RIGHT) / 2} {floor - 12} {RIGHT + 40} {floor + 14}"
     />
-    <text class="place" x={(LEFT + RIGHT) / 2} y={floor + 34}>collarbone</text>
+    <text class="landmark" x={(LEFT + RIGHT) / 2} y={floor + 34}>collarbone</text>
     <path
       class="bone"
       d="M{LEFT - 34} {jaw - 26}Q{LEFT - 16} {jaw} {(LEFT + RIGHT) / 2} {jaw}Q{RIGHT + 6} {jaw} {RIGHT +
         30} {jaw - 30}"
     />
-    <text class="place" x={(LEFT + RIGHT) / 2} y={jaw - 14}>jaw</text>
+    <text class="landmark" x={(LEFT + RIGHT) / 2} y={jaw - 14}>jaw</text>
     {#each placed as part (part.id)}
       <rect class="part {part.id}" x={LEFT} width={RIGHT - LEFT} y={part.y} height={Math.max(0, part.h)} />
       {#if part.mm > 0.5}
@@ -152,7 +152,7 @@
     font-size: 13px;
     fill: var(--ink-soft);
   }
-  .place,
+  .landmark,
   .gap {
     text-anchor: middle;
   }

@@ -47,7 +47,7 @@
   }
 </script>
 
-<div class="files">
+<div class="place" style:--wide="56rem" style:--between="1.25rem">
   <h1>Files</h1>
   <p class="soft">
     Everything stays in this browser, on this device. What leaves it are the files that you save here.
@@ -74,12 +74,3 @@
     />
   </FilePart>
 </div>
-
-<style>
-  .files {
-    padding: 0.25rem 1.5rem 2rem;
-    max-width: 56rem;
-    display: grid;
-    gap: 1.25rem;
-  }
-</style>

@@ -20,7 +20,7 @@
   }
 </script>
 
-<div class="aids">
+<div class="flex flex-wrap gap-x-2 gap-y-0 items-baseline">
   <dt>Aids</dt>
   <dd>
     {#each aids as aid (aid.id)}
@@ -64,12 +64,6 @@
 </div>
 
 <style>
-  .aids {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 0.5rem;
-    align-items: baseline;
-  }
   dt {
     color: var(--ink-soft);
   }

@@ -30,12 +30,12 @@
   }
 </script>
 
-<div class="counter">
+<div class="flex flex-wrap items-center gap-x-5 gap-y-2">
   <button type="button" class="add" data-count disabled={stopped} onclick={() => add(1)}>
     <span class="num">{counting ? count : (last ?? 0)}</span>
     <span>Count <span class="key">Space</span></span>
   </button>
-  <span class="ways">
+  <span class="flex flex-wrap gap-2">
     <button type="button" class="btn act" disabled={!counting} onclick={() => add(-1)}>One less</button>
     <button
       type="button"
@@ -58,12 +58,6 @@
 </div>
 
 <style>
-  .counter {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0.5rem 1.25rem;
-  }
   .add {
     display: flex;
     align-items: center;
@@ -81,10 +75,5 @@
     font-weight: 700;
     min-width: 2ch;
     text-align: right;
-  }
-  .ways {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem;
   }
 </style>

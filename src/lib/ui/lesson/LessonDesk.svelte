@@ -94,7 +94,7 @@
   {#if stopped}
     <p class="stopped"><b>Stopped for pain.</b> The looks go on once its note is closed.</p>
   {:else if lesson.looks.length === 0}
-    <p class="soft rest">
+    <p class="soft flex flex-wrap items-center gap-x-4 gap-y-2">
       Everything here rests: it was secure twice, two weeks apart. Choose another category above, or look at
       all of it.
       <button type="button" class="btn act" onclick={() => (lesson.all = true)}>Look at all</button>
@@ -113,7 +113,7 @@
   <p class="soft">
     {seenCount} of {lesson.looks.length} seen. {TOUCH_CAUTION}
   </p>
-  <span class="ways">
+  <span class="flex flex-wrap gap-2">
     {#if !lesson.ended && !stopped && lesson.looks.length > 0}
       <button
         type="button"
@@ -150,12 +150,6 @@
   .stopped {
     color: var(--stop);
   }
-  .rest {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0.5rem 1rem;
-  }
   .foot {
     position: sticky;
     bottom: 0;
@@ -171,11 +165,6 @@
   }
   .foot p {
     flex: 1 1 22rem;
-  }
-  .ways {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem;
   }
   .pain {
     border: 2px solid var(--stop);

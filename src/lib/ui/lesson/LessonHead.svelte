@@ -21,7 +21,7 @@
   const titleOf = (id: string) => lesson.library.checks.find((check) => check.id === id)?.title ?? id;
 </script>
 
-<header class="who">
+<header class="flex flex-wrap items-baseline gap-x-4 gap-y-0">
   <h1>{player.name}</h1>
   <p class="soft">{facts.join(' · ')}</p>
   <p class="links">
@@ -57,12 +57,6 @@
 </dl>
 
 <style>
-  .who {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: baseline;
-    gap: 0 1rem;
-  }
   h1 {
     font-size: 1.6rem;
     font-weight: 750;

@@ -27,7 +27,7 @@
   const rests = $derived(lesson.restsUntil(check));
 </script>
 
-<section class="look" data-look={check.id} aria-labelledby="look-title">
+<section class="grid gap-3" data-look={check.id} aria-labelledby="look-title">
   <header>
     <h2 id="look-title"><span class="num">{lesson.looks.indexOf(check) + 1}</span> {check.title}</h2>
     <p>{check.right}</p>
@@ -92,10 +92,6 @@
 </section>
 
 <style>
-  .look {
-    display: grid;
-    gap: 0.75rem;
-  }
   h2 {
     font-size: 1.35rem;
     font-weight: 700;

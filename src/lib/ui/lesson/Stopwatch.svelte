@@ -63,7 +63,7 @@
   $effect(() => () => cancelAnimationFrame(frame));
 </script>
 
-<div class="watch">
+<div class="flex flex-wrap items-center gap-x-5 gap-y-2">
   <button type="button" data-watch class:running={startedAt !== null} onclick={toggle}>
     <span class="num time" aria-hidden="true">{shown}</span>
     <span class="what">{startedAt === null ? 'Start' : 'Stop'} <span class="key">Space</span></span>
@@ -83,12 +83,6 @@
 </div>
 
 <style>
-  .watch {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0.5rem 1.25rem;
-  }
   [data-watch] {
     display: flex;
     flex-wrap: wrap;

@@ -68,7 +68,7 @@
 {:else if !player.current}
   <NoPlayer />
 {:else}
-  <div class="letters">
+  <div class="place" style:--wide="60rem">
     <header class="no-print">
       <h1>Letters for {player.current.name}</h1>
       <div class="ways" role="group" aria-label="Which letter">
@@ -164,13 +164,6 @@
 {/if}
 
 <style>
-  .letters {
-    padding: 0.25rem 1.5rem 2rem;
-    max-width: 60rem;
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 1rem;
-  }
   header,
   .ways {
     display: flex;
@@ -225,7 +218,7 @@
     }
   }
   @media print {
-    .letters {
+    .place {
       padding: 0;
     }
     article {

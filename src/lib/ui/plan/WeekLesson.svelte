@@ -42,7 +42,7 @@
 <article data-group={group.id}>
   <p class="when"><b class="num">{lesson.time}</b><span class="soft">{lesson.minutes} min</span></p>
   <div>
-    <div class="head">
+    <div class="flex flex-wrap items-center gap-x-5 gap-y-0 min-h-[3rem]">
       <h3>
         <a href="/class/{group.id}">{group.name}</a>
         <span class="soft">{members.length} {members.length === 1 ? 'player' : 'players'}</span>
@@ -95,13 +95,6 @@
   .when b {
     font-size: 1.25rem;
     line-height: 1.75rem;
-  }
-  .head {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0 1.25rem;
-    min-height: 3rem;
   }
   h3 {
     font-weight: 700;

@@ -46,7 +46,7 @@
   }
 </script>
 
-<div class="week">
+<div class="place" style:--wide="72rem" style:--between="1.25rem">
   <header>
     <div>
       <h1>Week</h1>
@@ -120,12 +120,6 @@
 </div>
 
 <style>
-  .week {
-    padding: 0.25rem 1.5rem 2rem;
-    max-width: 72rem;
-    display: grid;
-    gap: 1.25rem;
-  }
   header,
   .ways {
     display: flex;
@@ -166,7 +160,7 @@
     height: 1.5rem;
   }
   @media (max-width: 640px) {
-    .week {
+    .place {
       padding-inline: 1rem;
     }
     .days > li {

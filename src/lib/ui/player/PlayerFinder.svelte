@@ -51,10 +51,10 @@
   }
 </script>
 
-<div class="finder">
+<div class="place" style:--between="0.75rem">
   <header>
     <h1>{title}</h1>
-    <div class="ways">
+    <div class="flex flex-wrap gap-3">
       {#if !fitFirst}<a class="btn act" href="/ahead">Look ahead</a>{/if}
       <a class="btn act-next" href="/players/new{fitFirst ? '?fit' : ''}">New player</a>
     </div>
@@ -125,17 +125,6 @@
 </div>
 
 <style>
-  .ways {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.75rem;
-  }
-  .finder {
-    padding: 0.25rem 1.5rem 2rem;
-    max-width: 64rem;
-    display: grid;
-    gap: 0.75rem;
-  }
   header {
     display: flex;
     justify-content: space-between;

@@ -146,7 +146,7 @@
     <span>Notes <i class="soft">optional</i></span>
     <textarea
       data-field="notes"
-      class="field notes"
+      class="field py-2"
       rows="3"
       maxlength={NOTES_LENGTH}
       bind:value={form.notes}
@@ -181,9 +181,6 @@
     display: grid;
     gap: 0.5rem;
     align-content: start;
-  }
-  .notes {
-    padding-block: 0.5rem;
   }
   .problem {
     color: var(--stop);

@@ -75,7 +75,7 @@
   <NoPlayer />
 {:else}
   {@const who = records.player}
-  <div class="record">
+  <div class="place" style:--between="0.75rem">
     <header>
       <div>
         <h1>{who.name}</h1>
@@ -90,7 +90,7 @@
             .join(' · ')}
         </p>
       </div>
-      <div class="actions">
+      <div class="flex flex-wrap gap-2 items-start">
         <a class="btn act-next" href="/fit/{who.id}">To the bench</a>
         <a class="btn act" href="/lesson/{who.id}">Lesson</a>
         <a class="btn act" href="/progress/{who.id}">Progress</a>
@@ -155,24 +155,11 @@
 {/if}
 
 <style>
-  .record {
-    padding: 0.25rem 1.5rem 2rem;
-    max-width: 64rem;
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 0.75rem;
-  }
   header {
     display: flex;
     flex-wrap: wrap;
     justify-content: space-between;
     gap: 0.75rem;
-  }
-  .actions {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem;
-    align-items: start;
   }
   .notes {
     white-space: pre-wrap;

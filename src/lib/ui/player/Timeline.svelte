@@ -39,7 +39,7 @@
   {#each days as { day, measurements, fits, setups, trials, checks, pains } (day)}
     <li>
       <h3><time datetime={day}>{dayText(day)}</time></h3>
-      <div class="what">
+      <div class="grid gap-[0.35rem]">
         {#each fits as { fit, earlier } (fit.id)}
           <p class="size">
             <b class="num">{fit.size}</b>
@@ -114,10 +114,6 @@
   }
   h3 {
     font-weight: 650;
-  }
-  .what {
-    display: grid;
-    gap: 0.35rem;
   }
   .size {
     display: flex;

@@ -83,7 +83,7 @@
     );
 </script>
 
-<div class="course">
+<div class="place" style:--wide="76rem">
   <header>
     <div>
       <h1>Progress of {group.name}</h1>
@@ -136,7 +136,7 @@
           {rows.length - MOST_ROWS} more are in the table and the list.
         </p>{/if}
       <Fold name="group-table" title="As a table">
-        <div class="wide">
+        <div class="overflow-x-auto">
           <table>
             <thead>
               <tr>
@@ -178,13 +178,6 @@
 </div>
 
 <style>
-  .course {
-    padding: 0.25rem 1.5rem 2rem;
-    max-width: 76rem;
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 1rem;
-  }
   header,
   .ways {
     display: flex;
@@ -206,8 +199,5 @@
     font-size: 1.1rem;
     border-bottom: 1px solid var(--ink);
     margin-bottom: 0.35rem;
-  }
-  .wide {
-    overflow-x: auto;
   }
 </style>

@@ -94,7 +94,7 @@
   }
 </script>
 
-<div class="course">
+<div class="place" style:--wide="76rem">
   <header class="no-print">
     <div>
       <h1>Progress of {player.name}</h1>
@@ -201,13 +201,6 @@
 </div>
 
 <style>
-  .course {
-    padding: 0.25rem 1.5rem 2rem;
-    max-width: 76rem;
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 1rem;
-  }
   .parts {
     display: grid;
     grid-template-columns: minmax(0, 1fr);
@@ -244,7 +237,7 @@
     padding: 0.25rem 1rem 0.25rem 0;
   }
   @media print {
-    .course {
+    .place {
       padding: 0;
     }
   }

@@ -18,7 +18,7 @@
 
 <section aria-labelledby="report">
   <h2 id="report" class="no-print">The term’s report</h2>
-  <p class="no-print ways">
+  <p class="no-print flex flex-wrap items-center gap-x-4 gap-y-2 mb-3">
     <button type="button" class="btn act-next" onclick={() => print()}>Print the report</button>
     <PdfButton
       text="Save as PDF"
@@ -61,13 +61,6 @@
 </section>
 
 <style>
-  .ways {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0.5rem 1rem;
-    margin-bottom: 0.75rem;
-  }
   h2 {
     font-weight: 700;
     font-size: 1.1rem;

@@ -76,7 +76,7 @@
   const anyOwn = $derived(Object.values(own).some((row) => Object.keys(row).length > 0));
 </script>
 
-<div class="scroll" role="region" aria-label="{FAMILY_WORDS[family]} dimensions" tabindex="-1">
+<div class="overflow-x-auto" role="region" aria-label="{FAMILY_WORDS[family]} dimensions" tabindex="-1">
   <table>
     <caption>{FAMILY_WORDS[family]}, in {unit}</caption>
     <thead>
@@ -115,9 +115,6 @@
 {/if}
 
 <style>
-  .scroll {
-    overflow-x: auto;
-  }
   caption {
     text-align: left;
     font-size: 0.9rem;

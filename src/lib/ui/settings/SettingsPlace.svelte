@@ -63,7 +63,7 @@
   }
 </script>
 
-<div class="settings">
+<div class="place" style:--wide="60rem" style:--between="1.5rem">
   <h1>Settings</h1>
 
   <section aria-labelledby="reading">
@@ -170,7 +170,7 @@
         <p>
           Undo brings the class back for {UNDO_DELETION_MS / 60_000} minutes; after that nothing of it is left.
         </p>
-        <p class="ways">
+        <p class="flex flex-wrap gap-x-4 gap-y-2">
           <button type="button" class="btn act" disabled={demoAction.busy} onclick={() => dropDemo(false)}
             >Remove it</button
           >
@@ -203,12 +203,6 @@
 </div>
 
 <style>
-  .settings {
-    padding: 0.25rem 1.5rem 2rem;
-    max-width: 60rem;
-    display: grid;
-    gap: 1.5rem;
-  }
   section {
     border-top: 1px solid var(--ink);
     padding-top: 0.75rem;
@@ -229,11 +223,6 @@
   .sizes legend {
     font-size: 0.9rem;
     color: var(--ink-soft);
-  }
-  .ways {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem 1rem;
   }
   .size {
     display: inline-flex;

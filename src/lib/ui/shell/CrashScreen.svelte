@@ -31,7 +31,7 @@
   <h1>This screen stopped working</h1>
   <p>What you saved is untouched. Save a backup if you like, then reload and go on where you stopped.</p>
   <p class="soft text-sm">{error instanceof Error ? error.message : String(error)}</p>
-  <p class="actions">
+  <p class="flex flex-wrap gap-3">
     <button type="button" class="btn act-next" onclick={save}>Save a backup</button>
     <button type="button" class="btn act" onclick={() => location.reload()}>Reload</button>
     {#if record}<a class="btn act" href="/players/{record}" data-sveltekit-reload>To the record</a>{/if}
@@ -50,10 +50,5 @@
   h1 {
     font-size: 1.5rem;
     font-weight: 700;
-  }
-  .actions {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.75rem;
   }
 </style>

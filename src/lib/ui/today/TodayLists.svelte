@@ -55,13 +55,13 @@
 {#if !everybody.ready}
   <p class="p-6 soft">Opening your records…</p>
 {:else}
-  <div class="today">
+  <div class="place" style:--between="1.5rem">
     <header>
       <div>
         <h1>Today</h1>
         <p class="soft">{dayText(clock.today)}</p>
       </div>
-      <div class="actions">
+      <div class="flex items-start flex-wrap gap-3">
         {#if first}
           <a class="btn act-next" href="/fit/{first.player.id}">
             {first.standing === 'under-way' ? 'Go on with' : 'Fit'}
@@ -149,12 +149,6 @@
 {/if}
 
 <style>
-  .today {
-    padding: 0.25rem 1.5rem 2rem;
-    max-width: 64rem;
-    display: grid;
-    gap: 1.5rem;
-  }
   header {
     display: flex;
     flex-wrap: wrap;
@@ -173,11 +167,5 @@
     text-decoration: underline;
     text-underline-offset: 0.2em;
     line-height: 2.75rem;
-  }
-  .actions {
-    display: flex;
-    align-items: start;
-    flex-wrap: wrap;
-    gap: 0.75rem;
   }
 </style>

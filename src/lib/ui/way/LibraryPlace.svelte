@@ -80,7 +80,7 @@
   const recordOf = (check: Check) => own.current.find(({ id }) => id === check.id);
 </script>
 
-<div class="library" data-library>
+<div class="place" style:--between="0.75rem" data-library>
   <h1>Checks</h1>
   <div class="top">
     <Choice
@@ -181,13 +181,6 @@
 </div>
 
 <style>
-  .library {
-    padding: 0.25rem 1.5rem 2rem;
-    max-width: 64rem;
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 0.75rem;
-  }
   .top {
     display: flex;
     flex-wrap: wrap;
