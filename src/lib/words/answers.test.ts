@@ -185,6 +185,7 @@ describe('what comes', () => {
     followed: null,
     outgrownAtMm: 1295,
     belowTape: false,
+    tooLarge: null,
     outgrown: { early: '2027-03-01', middle: '2027-06-01', late: '2027-10-01' },
     why: null,
     estimated: ['armToPalm'],
@@ -200,12 +201,12 @@ describe('what comes', () => {
 
   const foresight: Foresight = {
     size: '1/4',
-    careful: null,
     betweenSizes: false,
     outgrown: ahead.outgrown,
     why: null,
     estimated: false,
     tooSmall: false,
+    tooLarge: null,
     nextMeasure: ahead.nextMeasure,
     grownOn: '2034-01-01'
   };
@@ -227,7 +228,7 @@ describe('what comes', () => {
       },
       group: '',
       foresight: foreseen,
-      standing: standingOn(foreseen, false, today),
+      standing: standingOn(foreseen, { hurts: false, underWay: false }, today),
       setupReview: null,
       pending: false,
       draft: null,

@@ -2,7 +2,7 @@ import type { NextMeasureReason, Outgrown } from '$lib/core/growth';
 import type { NoForecast, Outlook, Rung } from '$lib/core/outlook';
 import type { Size } from '$lib/core/instruments';
 import type { IsoDay } from '$lib/core/time';
-import { monthText } from './dates';
+import { dayText, monthText } from './dates';
 
 /** Why to measure on that day. */
 export const NEXT_MEASURE_WORDS: Readonly<Record<NextMeasureReason, string>> = {
@@ -10,7 +10,9 @@ export const NEXT_MEASURE_WORDS: Readonly<Record<NextMeasureReason, string>> = {
   'change-likely': 'by then a larger size has one chance in four',
   borderline: 'it was between two sizes',
   'no-age': 'without a birth month growth can’t be foreseen, so half a year',
-  grown: 'grown up, so only a look after half a year'
+  grown: 'grown up, so only a look after half a year',
+  'too-large': 'it was measured too large',
+  'chosen-larger': 'it was chosen larger, and measured again since'
 };
 
 /** Why nothing is forecast, and what would help. */
@@ -39,8 +41,19 @@ export function outgrownSentence(size: Size, { early, middle, late }: Outgrown, 
   return `The ${size} is outgrown about ${monthText(middle)}, ${ends.join(', ')}.`;
 }
 
+/** That the size in use is too large by the tape, or was taken larger; null where it is not. */
+export const tooLargeText = (ahead: Outlook | null): string | null =>
+  ahead?.tooLarge
+    ? ahead.tooLarge.onPurpose
+      ? 'chosen larger than the tape says'
+      : `measured too large on ${dayText(ahead.tooLarge.measuredOn)}`
+    : null;
+
 /** Everything that can be said of what comes, as sentences. */
 export function outlookSentences(size: Size, ahead: Outlook, today: IsoDay): readonly string[] {
+  const tooLarge = tooLargeText(ahead);
+  if (tooLarge)
+    return [`The ${size} is ${tooLarge}: look at it again at each measuring, and try it on the body.`];
   return [
     ...(ahead.outgrown ? [outgrownSentence(size, ahead.outgrown, today)] : []),
     ...(ahead.why ? [NO_FORECAST_WORDS[ahead.why]] : []),

@@ -19,6 +19,7 @@ export const WEEKDAY_WORDS: Readonly<Record<Weekday, string>> = {
 /** What is due, as a heading in a calendar and on a list. */
 export const DUE_WORDS: Readonly<Record<DueKind, string>> = {
   pain: 'Pain noted',
+  'too-large': 'Measured too large',
   'set-up': 'Look at the set-up',
   measure: 'Measure',
   check: 'Look again',

@@ -6,11 +6,14 @@ import { dayText, monthText } from './dates';
 import { NO_FORECAST_BRIEFLY } from './growth';
 
 export const STANDING_WORDS: Readonly<Record<Standing, string>> = {
+  pain: 'Pain is open',
+  'measured-too-large': 'Measured too large',
   'measured-too-small': 'Measured too small',
   'probably-too-small': 'Probably too small by now',
   'under-way': 'Half done',
   due: 'Due to measure',
   new: 'No size yet',
+  'chosen-larger': 'Chosen larger',
   settled: 'Settled'
 };
 
@@ -18,8 +21,15 @@ export const STANDING_WORDS: Readonly<Record<Standing, string>> = {
 export function standingText({ standing, foresight, pending }: RosterEntry): string {
   if (pending && standing === 'new') return 'Looking…';
   if (!foresight) return STANDING_WORDS[standing];
-  const { size, nextMeasure } = foresight;
+  const { size, nextMeasure, tooLarge } = foresight;
   switch (standing) {
+    case 'measured-too-large':
+      return `${STANDING_WORDS[standing]}: the ${size}, on ${dayText(tooLarge?.measuredOn ?? nextMeasure.date)}`;
+    case 'chosen-larger':
+      return nextMeasure.reason === 'chosen-larger'
+        ? `${STANDING_WORDS[standing]}: the ${size}. Look at it again`
+        : `${STANDING_WORDS[standing]}: the ${size}, measure by ${dayText(nextMeasure.date)}`;
+    case 'pain':
     case 'measured-too-small':
     case 'probably-too-small':
       return `${STANDING_WORDS[standing]}: the ${size}`;
@@ -33,10 +43,16 @@ export function standingText({ standing, foresight, pending }: RosterEntry): str
   }
 }
 
+/** A sentence as it stands within another. */
+const lowered = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
+
 /** When a size is outgrown, as briefly as a list wants it. */
-export function outgrownBriefly({ standing, foresight }: RosterEntry, today: IsoDay): string {
+export function outgrownBriefly(entry: RosterEntry, today: IsoDay): string {
+  const { standing, foresight } = entry;
   if (!foresight) return '';
   const { outgrown, why, estimated, tooSmall } = foresight;
+  if (standing === 'pain') return 'nothing is said while pain is open';
+  if (standing === 'measured-too-large' || standing === 'chosen-larger') return lowered(standingText(entry));
   if (standing === 'measured-too-small' || standing === 'probably-too-small')
     return STANDING_WORDS[standing].toLowerCase();
   if (tooSmall && !isGrown(foresight, today))

@@ -25,10 +25,10 @@ export const SCHOOL_WORDS: Readonly<Record<LandingRule['school'], { name: string
 export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
   fits: 'fits',
   large: 'large',
-  small: 'small'
+  small: 'small',
+  unsaid: 'pain is open'
 };
 
-/** What a player needs more of for the next larger size, by the test that it fails. */
 /** What a larger size asks for. */
 export const LACK_WORDS: Readonly<Record<TestKind, string>> = {
   landing: 'more arm',
@@ -62,6 +62,7 @@ export function landingWords(landing: number): string {
 
 /** The one line under the size: what it is and by how much. */
 export function verdictLine({ verdict, marginMm, landing }: Candidate, unit: LengthUnit): string {
+  if (verdict === 'unsaid') return 'nothing is said while pain is open';
   if (marginMm === null) return verdict === 'small' ? 'small' : 'the smallest that is made';
   const amount = formatLength(Math.abs(marginMm), unit);
   if (verdict === 'fits') return `fits, ${amount} to spare`;

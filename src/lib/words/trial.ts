@@ -31,6 +31,8 @@ export function adviceSentence({ size, trialSize, because, smaller }: Advice, pr
       return trialSize === null || trialSize === size
         ? `Between ${proposal.between?.join(' and ')}: the ${size}, unless trial and growth both speak for the larger.`
         : `Between ${proposal.between?.join(' and ')}: the ${trialSize} suits the body, but the ${size} will do for a good while yet. The ${size}.`;
+    case 'beyond-rule':
+      return `The ${trialSize} suits the body, but lies beyond your limit: the ${size}. Take the deciding lengths once more; the larger one is yours to choose, with your reason.`;
     case 'none-smaller':
       return 'It is too large, and no smaller one is in use. Wait, or add a smaller size in Settings.';
     case 'pain':

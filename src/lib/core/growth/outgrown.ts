@@ -69,7 +69,8 @@ export function whenOutgrown(followed: Followed, outgrownAtMm: number, today: Is
   return { early: early ?? null, middle: middle ?? null, late: late ?? null };
 }
 
-export type NextMeasureReason = 'half-year' | 'change-likely' | 'borderline' | 'no-age' | 'grown';
+export type NextMeasureReason =
+  'half-year' | 'change-likely' | 'borderline' | 'no-age' | 'grown' | 'too-large' | 'chosen-larger';
 
 /** Months after which everybody is measured again, however sure the size was. */
 const LONGEST_WAIT_MONTHS = 6;
@@ -94,7 +95,7 @@ export interface DecidedOn {
 /**
  * When to measure next: the earliest of six months after the last measuring, the day on which a change of size has a
  * chance of 25 %, and 21 days after a borderline choice. Without an age, and for the grown, six months. A decision
- * is never looked at again sooner than 21 days later.
+ * is never looked at again sooner than 21 days later, but for a size that was measured too large: that is at once.
  *
  * @param measured the day of the last measuring, from which everything counts
  * @param forecast the child as followed and the height at which its size is outgrown; null without an age
@@ -103,8 +104,17 @@ export interface DecidedOn {
 export function nextMeasure(
   measured: IsoDay,
   forecast: { readonly followed: Followed; readonly outgrownAtMm: number } | null,
-  { decided, grown }: { readonly decided: DecidedOn | null; readonly grown: boolean }
+  {
+    decided,
+    grown,
+    tooLarge = null
+  }: {
+    readonly decided: DecidedOn | null;
+    readonly grown: boolean;
+    readonly tooLarge?: 'too-large' | 'chosen-larger' | null;
+  }
 ): NextMeasure {
+  if (tooLarge) return { date: measured, reason: tooLarge };
   const halfYear = monthsLater(measured, LONGEST_WAIT_MONTHS);
   const likely =
     forecast &&

@@ -23,6 +23,7 @@ export { alongEdgeMm, footPlace, HALF_OUTLINE, halfWidthMm } from './edge';
 export {
   dimensionTable,
   dimensionsOf,
+  isSmaller,
   scaledTo,
   sizesOf,
   sizesUp,

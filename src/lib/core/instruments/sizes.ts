@@ -20,6 +20,10 @@ export const sizesUp = (family: Family, among: readonly Size[] = sizesOf(family)
     .filter((size) => among.includes(size))
     .reverse();
 
+/** Whether one size of a family is smaller than another. */
+export const isSmaller = (family: Family, size: Size, than: Size): boolean =>
+  sizesOf(family).indexOf(size) > sizesOf(family).indexOf(than);
+
 /** An instrument of another overall length: its body and ribs follow in proportion. */
 export function scaledTo(
   nominal: NominalInstrument,

@@ -1,6 +1,8 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { heightOfZ, heightsAt, heightOn, ageYears } from '../growth';
-import { fittingSize, outgrownAtMm, type SizingQuestion } from '../sizing';
+import { FAMILIES } from '../instruments';
+import { fittingSize, isTooLarge, judgeSizes, outgrownAtMm, type SizingQuestion } from '../sizing';
 import { foresee, isGrown, outlook, sizeLadder, standingOn, type Foresight, type OutlookQuestion } from '.';
 
 const TODAY = '2026-11-24';
@@ -22,6 +24,12 @@ const girl = (patch: Partial<OutlookQuestion> = {}): OutlookQuestion => {
     today: TODAY,
     ...patch
   };
+};
+
+/** The same with an arm for a half. */
+const onHalf = (patch: Partial<OutlookQuestion> = {}): OutlookQuestion => {
+  const readings = { height: [medianMm(TODAY)], armToPalm: [528], armToWrist: [458], handLength: [140] };
+  return girl({ sizing: { family: 'violin', readings }, size: '1/2', ...patch });
 };
 
 describe('the height at which a size is outgrown', () => {
@@ -92,13 +100,13 @@ describe('the outlook', () => {
 
   it('counts from the last measuring and the decision, not from today', () => {
     const asked = (today: string, patch: Partial<OutlookQuestion> = {}) =>
-      outlook(girl({ size: '1/2', today, ...patch })).nextMeasure;
+      outlook(onHalf({ today, ...patch })).nextMeasure;
     expect(asked(TODAY).date).toBe('2027-05-24');
     expect(asked('2027-04-20')).toEqual(asked(TODAY));
     // Overdue is now.
     expect(asked('2027-08-01').date).toBe('2027-08-01');
     expect(asked(TODAY, { measuredOn: '2027-01-10' }).date).toBe('2027-07-10');
-    const decided = { day: '2026-12-01', borderline: true, belowTape: false };
+    const decided = { day: '2026-12-01', borderline: true, besideTape: null };
     expect(asked(TODAY, { decided })).toEqual({ date: '2026-12-22', reason: 'borderline' });
     // Measured between two sizes and not decided yet, it is looked at again as soon.
     const mm = medianMm(TODAY);
@@ -107,14 +115,14 @@ describe('the outlook', () => {
       readings: { height: [mm], armToPalm: [518], armToWrist: [448], handLength: [140] }
     } as const;
     expect(asked(TODAY, { sizing: between, measuredOn: TODAY, decided: null }).reason).toBe('borderline');
-    const clear = { day: TODAY, borderline: false, belowTape: false };
+    const clear = { day: TODAY, borderline: false, besideTape: null };
     expect(asked(TODAY, { sizing: between, measuredOn: TODAY, decided: clear }).reason).not.toBe(
       'borderline'
     );
   });
 
   it('waits for the next measuring where a size was taken below the tape on purpose', () => {
-    const decided = { day: TODAY, borderline: false, belowTape: true };
+    const decided = { day: TODAY, borderline: false, besideTape: 'smaller' as const };
     const now = outlook(girl({ size: '1/8', decided }));
     expect(now).toMatchObject({ belowTape: true, why: 'below-tape', outgrown: null, outgrownAtMm: 0 });
     const later = outlook(girl({ size: '1/8', decided, measuredOn: '2026-12-24', today: '2026-12-24' }));
@@ -123,13 +131,16 @@ describe('the outlook', () => {
 });
 
 describe('where a player stands', () => {
-  const settled = foresee(girl({ size: '1/2' }));
-  const at = (patch: Partial<Foresight>, today = TODAY) => standingOn({ ...settled, ...patch }, false, today);
+  const settled = foresee(onHalf());
+  const at = (patch: Partial<Foresight>, today = TODAY) =>
+    standingOn({ ...settled, ...patch }, { hurts: false, underWay: false }, today);
 
   it('goes on with what was begun, before anything else', () => {
-    expect(standingOn(null, false, TODAY)).toBe('new');
-    expect(standingOn(null, true, TODAY)).toBe('under-way');
-    expect(standingOn({ ...settled, tooSmall: true }, true, TODAY)).toBe('under-way');
+    expect(standingOn(null, { hurts: false, underWay: false }, TODAY)).toBe('new');
+    expect(standingOn(null, { hurts: false, underWay: true }, TODAY)).toBe('under-way');
+    expect(standingOn({ ...settled, tooSmall: true }, { hurts: false, underWay: true }, TODAY)).toBe(
+      'under-way'
+    );
   });
 
   it('tells measured from probable', () => {
@@ -149,10 +160,59 @@ describe('where a player stands', () => {
     expect(at({ tooSmall: true }, grownOn)).toBe('measured-too-small');
   });
 
+  it('puts a size that was measured too large above all but pain, until the body or the teacher says otherwise', () => {
+    const mm = 1150;
+    const readings = { height: [mm], armToPalm: [450], armToWrist: [389], handLength: [122] };
+    const small = girl({
+      sizing: { family: 'violin', readings },
+      size: '4/4',
+      heights: [{ date: TODAY, mm }]
+    });
+    const standing = (patch: Partial<OutlookQuestion>, underWay = false, hurts = false) =>
+      standingOn(foresee({ ...small, ...patch }), { hurts, underWay }, TODAY);
+    expect(foresee(small)).toMatchObject({
+      tooLarge: { measuredOn: TODAY, onPurpose: false },
+      nextMeasure: { date: TODAY, reason: 'too-large' }
+    });
+    expect([standing({}), standing({}, true), standing({}, true, true)]).toEqual([
+      'measured-too-large',
+      'measured-too-large',
+      'pain'
+    ]);
+    expect(standing({ size: fittingSize(small.sizing) ?? '' })).toBe('settled');
+    // A trial agreed on the day of the last measuring; one before it says nothing any more.
+    expect(standing({ agreedOn: TODAY })).toBe('settled');
+    expect(standing({ agreedOn: '2026-11-23' })).toBe('measured-too-large');
+    // Taken larger on purpose: so it reads, and each measuring asks again.
+    const decided = { day: TODAY, borderline: false, besideTape: 'larger' as const };
+    expect(standing({ decided })).toBe('chosen-larger');
+    expect(foresee({ ...small, decided }).nextMeasure.date > TODAY).toBe(true);
+    const measuredOn = '2027-03-01';
+    expect(foresee({ ...small, decided, measuredOn }).nextMeasure).toEqual({
+      date: measuredOn,
+      reason: 'chosen-larger'
+    });
+  });
+
+  it('calls no proposal of its own too large, and everything well beyond it', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...FAMILIES), fc.integer({ min: 1000, max: 1900 }), (family, height) => {
+        const sizing: SizingQuestion = { family, readings: { height: [height] } };
+        const judged = judgeSizes(sizing);
+        if (!judged) throw new Error('no judgement');
+        const { smallestFirst, chosen } = judged;
+        for (const { size, marginMm } of smallestFirst)
+          expect([size, isTooLarge(sizing, size)]).toEqual([size, marginMm < 0]);
+        if (chosen.holds) expect(isTooLarge(sizing, chosen.size)).toBe(false);
+      }),
+      { numRuns: 100 }
+    );
+  });
+
   it('is foreseen from the last measuring or decision, whenever it is asked', () => {
-    const question = girl({ size: '1/2' });
+    const question = onHalf();
     expect(foresee({ ...question, today: '2031-01-01' })).toEqual(foresee(question));
-    const decided = { day: '2027-02-01', borderline: false, belowTape: false };
+    const decided = { day: '2027-02-01', borderline: false, besideTape: null };
     expect(foresee({ ...question, decided }).nextMeasure.date >= '2027-02-22').toBe(true);
   });
 });

@@ -14,13 +14,20 @@ import {
 } from '../growth';
 import type { MeasurementId } from '../body';
 import type { Size } from '../instruments';
-import { answerOf, judgeSizes, outgrownAtMm, type SizeAnswer, type SizingQuestion } from '../sizing';
+import {
+  answerOf,
+  isTooLarge,
+  judgeSizes,
+  outgrownAtMm,
+  type SizeAnswer,
+  type SizingQuestion
+} from '../sizing';
 import type { IsoDay, IsoMonth } from '../time';
 
 /** The decision on the size in use. */
 export interface Decided extends DecidedOn {
-  /** It was taken below what the tape said, on purpose. */
-  readonly belowTape: boolean;
+  /** The side on which it was taken beside what the tape said, on purpose; null where it was not. */
+  readonly besideTape: 'smaller' | 'larger' | null;
 }
 
 /** A question for what comes: the body and the family as for sizing, and how the player has grown so far. */
@@ -35,6 +42,8 @@ export interface OutlookQuestion {
   readonly measuredOn?: IsoDay | null;
   /** The decision on that size; without it nothing was decided yet. */
   readonly decided?: Decided | null;
+  /** The last day on which a trial on the body agreed with that size. */
+  readonly agreedOn?: IsoDay | null;
   readonly today: IsoDay;
 }
 
@@ -59,6 +68,8 @@ export interface Outlook {
   readonly outgrown: Outgrown | null;
   /** The size was taken below what the tape says, on purpose, and nothing was measured since. */
   readonly belowTape: boolean;
+  /** The size is too large by the lengths of that day, and no trial since then agreed with it. */
+  readonly tooLarge: { readonly measuredOn: IsoDay; readonly onPurpose: boolean } | null;
   readonly why: NoForecast | null;
   /** Lengths that decide and were not measured: the forecast rests on height for them. */
   readonly estimated: readonly MeasurementId[];
@@ -87,15 +98,26 @@ export function outlook(question: OutlookQuestion): Outlook {
   const growing = followed && !grown ? followed : null;
 
   const measuredOn = question.measuredOn ?? lastHeight?.date ?? null;
-  const belowTape = decided?.belowTape === true && (measuredOn === null || measuredOn <= decided.day);
+  const belowTape = decided?.besideTape === 'smaller' && (measuredOn === null || measuredOn <= decided.day);
   const atMm = outgrownAtMm(sizing, size);
   const judgement = judgeSizes(sizing);
   const answer = judgement && answerOf(judgement);
   const borderline = !decided && measuredOn !== null && answer?.between != null;
+  const agreed = measuredOn !== null && (question.agreedOn ?? '') >= measuredOn;
+  const tooLarge =
+    measuredOn !== null && !agreed && isTooLarge(sizing, size)
+      ? { measuredOn, onPurpose: decided?.besideTape === 'larger' }
+      : null;
+  // One that was taken larger on purpose is looked at at each measuring; one that was not, at once.
+  const lookNow = tooLarge && (!tooLarge.onPurpose || tooLarge.measuredOn > (decided?.day ?? ''));
   const next = nextMeasure(
     measuredOn ?? decided?.day ?? today,
     growing && { followed: growing, outgrownAtMm: belowTape ? Infinity : (atMm ?? Infinity) },
-    { decided: borderline ? { day: measuredOn, borderline } : decided, grown }
+    {
+      decided: borderline ? { day: measuredOn, borderline } : decided,
+      grown,
+      tooLarge: lookNow ? (tooLarge.onPurpose ? 'chosen-larger' : 'too-large') : null
+    }
   );
   const why = grown
     ? 'grown'
@@ -108,6 +130,7 @@ export function outlook(question: OutlookQuestion): Outlook {
     outgrownAtMm: atMm,
     outgrown: growing && atMm !== null && !belowTape ? whenOutgrown(growing, atMm, today) : null,
     belowTape,
+    tooLarge,
     why,
     estimated: judgement?.yardstick.estimated ?? [],
     nextMeasure: next.date < today ? { ...next, date: today } : next

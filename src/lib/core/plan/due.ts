@@ -1,7 +1,7 @@
 import type { IsoDay } from '../time';
 
 /** What can be due for a player, in the order in which a teacher takes it. */
-export const DUE_KINDS = ['pain', 'set-up', 'measure', 'check', 'return'] as const;
+export const DUE_KINDS = ['pain', 'too-large', 'set-up', 'measure', 'check', 'return'] as const;
 export type DueKind = (typeof DUE_KINDS)[number];
 
 /** Something that is due for a player on a day. */

@@ -10,6 +10,7 @@ export {
 } from './evidence';
 export { CLOSED_FRAME, frameFit } from './frame';
 export { consideredInstruments, fittingSize, judgeSizes, NOMINAL_SD_MM } from './judge';
+export { isTooLarge } from './too-large';
 export { outgrownAtMm } from './outgrown-at';
 export type { BodyPart, Candidate, Proposal, Reason, Verdict, Warning } from './proposal';
 export { answerOf, chosenOf, proposeSize, type SizeAnswer } from './propose';

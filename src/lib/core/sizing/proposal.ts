@@ -3,7 +3,8 @@ import type { Family, NominalInstrument, Size } from '../instruments';
 import type { Evidence } from './evidence';
 import type { Arithmetic, TestKind } from './yardstick';
 
-export type Verdict = 'fits' | 'large' | 'small';
+/** `unsaid` where it would be `fits` and pain is open: nothing is called fitting then. */
+export type Verdict = 'fits' | 'large' | 'small' | 'unsaid';
 
 /** One size held against this body. */
 export interface Candidate {

@@ -83,13 +83,13 @@ function candidateOf(
     landing: judged.tests.find(({ kind }) => kind === 'landing')?.value ?? null,
     marginMm: limited(marginMm),
     probability,
-    verdict: verdictOf(stepsAbove, judgement.chosen.holds),
+    verdict: verdictOf(stepsAbove, judgement.chosen.holds, question.pain),
     evidence: evidenceFor(question, judgement, judged)
   };
 }
 
-function verdictOf(stepsAboveChosen: number, chosenHolds: boolean): Verdict {
-  if (stepsAboveChosen === 0) return chosenHolds ? 'fits' : 'large';
+function verdictOf(stepsAboveChosen: number, chosenHolds: boolean, pain = false): Verdict {
+  if (stepsAboveChosen === 0) return !chosenHolds ? 'large' : pain ? 'unsaid' : 'fits';
   return stepsAboveChosen > 0 ? 'large' : 'small';
 }
 

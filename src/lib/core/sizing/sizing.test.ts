@@ -1,6 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { dimensionsOf, SHOULDER_FAMILIES, sizesOf, usualSizes, type ShoulderFamily } from '../instruments';
+import {
+  dimensionsOf,
+  FAMILIES,
+  SHOULDER_FAMILIES,
+  sizesOf,
+  usualSizes,
+  type ShoulderFamily
+} from '../instruments';
 import {
   chancesOfSizes,
   CLOSED_FRAME,
@@ -18,6 +25,20 @@ const propose = (readings: Readings, rule: LandingRule = PALM, family: ShoulderF
   if (!proposal) throw new Error('nothing proposed');
   return proposal;
 };
+
+it('calls no size fitting while pain is open', () => {
+  fc.assert(
+    fc.property(fc.constantFrom(...FAMILIES), fc.integer({ min: 900, max: 2000 }), (family, height) => {
+      const verdicts = (pain: boolean) =>
+        proposeSize({ family, readings: { height: [height] }, pain })?.candidates.map(
+          ({ verdict }) => verdict
+        );
+      expect(verdicts(true)).not.toContain('fits');
+      expect(verdicts(true)).toEqual(verdicts(false)?.map((one) => (one === 'fits' ? 'unsaid' : one)));
+    }),
+    { numRuns: 50 }
+  );
+});
 
 describe('solveArm', () => {
   it('agrees with the solution worked by hand for palm, wrist and hand', () => {

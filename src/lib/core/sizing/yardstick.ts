@@ -16,7 +16,7 @@ export interface SizingQuestion {
   readonly instruments?: readonly MeasuredInstrument[];
   /** The teacher's own nominal dimensions. */
   readonly overrides?: DimensionOverrides;
-  /** Pain was felt lately: a hand that falls short of the frame gets no allowance. */
+  /** Pain is open: no size is called fitting, and a hand that falls short of the frame gets no allowance. */
   readonly pain?: boolean;
   /** The size on another family that the player comes from. */
   readonly from?: { readonly family: Family; readonly size: Size };

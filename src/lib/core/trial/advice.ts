@@ -1,4 +1,4 @@
-import { sizesOf, type Family, type Size } from '../instruments';
+import { isSmaller, sizesOf, type Family, type Size } from '../instruments';
 import type { Proposal } from '../sizing';
 import { daysBetween, type IsoDay } from '../time';
 import type { TrialVerdict } from './types';
@@ -21,9 +21,11 @@ export type AdviceReason =
   | 'room-to-grow'
   /** Between sizes, and not both speak for the larger. */
   | 'careful'
+  /** It suits the body, but lies beyond what the rule allows: that is for the teacher to take. */
+  | 'beyond-rule'
   /** The trial found it too large, and no smaller one is in use. */
   | 'none-smaller'
-  /** Pain ended the trial: no size is advised. */
+  /** Pain is open, or ended the trial: no size is advised. */
   | 'pain';
 
 export interface Advice {
@@ -38,52 +40,59 @@ export interface Advice {
   readonly readAgain: boolean;
 }
 
+/** What an advice rests on. */
+export interface AdviceQuestion {
+  readonly family: Family;
+  readonly proposal: Proposal;
+  readonly tried: TriedOn | null;
+  /** Pain that is open, with the size it was felt on where that is known: nothing is advised until it is closed. */
+  readonly hurts?: { readonly size: Size | null } | null;
+  readonly today: IsoDay;
+  /** The middle day on which the smaller of two sizes is outgrown, where known. */
+  readonly smallerOutgrown?: IsoDay | null;
+}
+
 /** The smaller of two sizes should last this long, or growth speaks for the larger. */
 const SOON_DAYS = 120;
 
 /**
  * Brings tape, trial and growth together. The trial on the body outranks the tape; between two sizes the larger is
- * advised only when the trial and the growth forecast both speak for it. Sizes are ordered by the whole list of the
- * family, so that a size that is no longer in use keeps its place.
+ * advised only when the trial and the growth forecast both speak for it, and none beyond what the rule allows. Sizes
+ * are ordered by the whole list of the family, so that a size that is no longer in use keeps its place.
  *
- * @param smallerOutgrown the middle day on which the smaller of two sizes is outgrown, where known
  * @throws RangeError for a size that the family does not come in
  */
-export function advise(
-  family: Family,
-  proposal: Proposal,
-  tried: TriedOn | null,
-  today: IsoDay,
-  smallerOutgrown: IsoDay | null = null
-): Advice {
+export function advise(question: AdviceQuestion): Advice {
+  const { family, proposal, tried, hurts = null } = question;
   const plain = { trialSize: null, smaller: null, readAgain: false };
+  const inUse = proposal.candidates.map(({ size }) => size);
+  const next = (size: Size, side: 'smaller' | 'larger') => neighbour(family, inUse, size, side);
+  if (hurts || tried?.verdict === 'stopped') {
+    const on = hurts?.size ?? tried?.size ?? null;
+    return { ...plain, size: null, because: 'pain', smaller: on && next(on, 'smaller') };
+  }
   if (!tried)
     return {
       ...plain,
       size: proposal.careful,
       because: proposal.betweenSizes ? 'careful' : 'tape'
     };
-  const inUse = proposal.candidates.map(({ size }) => size);
-  const smaller = neighbour(family, inUse, tried.size, 'smaller');
   switch (tried.verdict) {
-    case 'stopped':
-      return { ...plain, size: null, because: 'pain', smaller };
-    case 'smaller':
+    case 'smaller': {
+      const smaller = next(tried.size, 'smaller');
       if (smaller === null) return { ...plain, size: null, because: 'none-smaller' };
-      return settled(proposal, smaller, today, smallerOutgrown);
+      return settled(question, smaller);
+    }
     case 'larger': {
       // Too small by the body lifts the answer up to what the rule allows, and never beyond it.
-      const larger = neighbour(family, inUse, tried.size, 'larger');
-      const allowed = larger !== null && !isLarger(family, larger, proposal.proposal);
-      return settled(proposal, allowed ? larger : tried.size, today, smallerOutgrown);
+      const larger = next(tried.size, 'larger');
+      const allowed = larger !== null && !isSmaller(family, proposal.proposal, larger);
+      return settled(question, allowed ? larger : tried.size);
     }
     case 'keep':
-      return settled(proposal, tried.size, today, smallerOutgrown);
+      return settled(question, tried.size);
   }
 }
-
-const isLarger = (family: Family, size: Size, than: Size): boolean =>
-  sizesOf(family).indexOf(size) < sizesOf(family).indexOf(than);
 
 /** The next size in use on one side of a size, by the family's whole list; null where there is none. */
 function neighbour(
@@ -99,9 +108,14 @@ function neighbour(
   return beyond.find((one) => inUse.includes(one)) ?? null;
 }
 
-function settled(proposal: Proposal, trialSize: Size, today: IsoDay, smallerOutgrown: IsoDay | null): Advice {
+function settled(
+  { family, proposal, today, smallerOutgrown = null }: AdviceQuestion,
+  trialSize: Size
+): Advice {
   const { between } = proposal;
   const plain = { trialSize, smaller: null, readAgain: false };
+  if (isSmaller(family, proposal.proposal, trialSize))
+    return { ...plain, size: proposal.careful, because: 'beyond-rule', readAgain: true };
   if (between?.includes(trialSize)) {
     const [smaller, larger] = between;
     const soon = smallerOutgrown !== null && daysBetween(today, smallerOutgrown) <= SOON_DAYS;

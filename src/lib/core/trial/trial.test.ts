@@ -11,6 +11,7 @@ import {
   type TrialAnswer,
   type TrialLook,
   type TrialState,
+  type TriedOn,
   type TrialVerdict
 } from '.';
 
@@ -152,9 +153,11 @@ describe('tape, trial and growth together', () => {
   };
   const sure = propose(495);
   const unsure = propose(477);
+  const advice = (proposal: Proposal, tried: TriedOn | null, smallerOutgrown: string | null = null) =>
+    advise({ family: 'violin', proposal, tried, today, smallerOutgrown });
 
   it('follows the tape until something was tried on', () => {
-    expect(advise('violin', sure, null, today)).toEqual({
+    expect(advice(sure, null)).toEqual({
       size: '1/4',
       trialSize: null,
       because: 'tape',
@@ -162,22 +165,22 @@ describe('tape, trial and growth together', () => {
       readAgain: false
     });
     expect(unsure.between).toEqual(['1/8', '1/4']);
-    expect(advise('violin', unsure, null, today)).toMatchObject({ size: '1/8', because: 'careful' });
+    expect(advice(unsure, null)).toMatchObject({ size: '1/8', because: 'careful' });
   });
 
   it('lets the trial outrank the tape and asks for a second reading', () => {
-    expect(advise('violin', sure, { size: '1/4', verdict: 'keep' }, today)).toMatchObject({
+    expect(advice(sure, { size: '1/4', verdict: 'keep' })).toMatchObject({
       size: '1/4',
       because: 'agree',
       readAgain: false
     });
-    expect(advise('violin', sure, { size: '1/4', verdict: 'smaller' }, today)).toMatchObject({
+    expect(advice(sure, { size: '1/4', verdict: 'smaller' })).toMatchObject({
       size: '1/8',
       trialSize: '1/8',
       because: 'trial-outranks',
       readAgain: true
     });
-    expect(advise('violin', sure, { size: '1/8', verdict: 'larger' }, today)).toMatchObject({
+    expect(advice(sure, { size: '1/8', verdict: 'larger' })).toMatchObject({
       size: '1/4',
       because: 'agree'
     });
@@ -185,16 +188,16 @@ describe('tape, trial and growth together', () => {
 
   it('advises the larger of two only when trial and growth both speak for it', () => {
     const keeps = { size: '1/4', verdict: 'keep' } as const;
-    expect(advise('violin', unsure, keeps, today, '2027-01-10')).toMatchObject({
+    expect(advice(unsure, keeps, '2027-01-10')).toMatchObject({
       size: '1/4',
       because: 'room-to-grow'
     });
-    expect(advise('violin', unsure, keeps, today, '2027-10-10')).toMatchObject({
+    expect(advice(unsure, keeps, '2027-10-10')).toMatchObject({
       size: '1/8',
       because: 'careful'
     });
-    expect(advise('violin', unsure, keeps, today)).toMatchObject({ size: '1/8', because: 'careful' });
-    expect(advise('violin', unsure, { size: '1/4', verdict: 'smaller' }, today, '2027-01-10')).toMatchObject({
+    expect(advice(unsure, keeps)).toMatchObject({ size: '1/8', because: 'careful' });
+    expect(advice(unsure, { size: '1/4', verdict: 'smaller' }, '2027-01-10')).toMatchObject({
       size: '1/8',
       because: 'agree'
     });
@@ -202,18 +205,40 @@ describe('tape, trial and growth together', () => {
 
   it('never goes beyond what the rule allows, however small it looks', () => {
     for (const size of ['1/8', '1/4', '1/2']) {
-      const { size: advised } = advise('violin', sure, { size, verdict: 'larger' }, today);
-      expect([size, advised]).toEqual([size, size === '1/8' ? '1/4' : size]);
+      const { size: advised } = advice(sure, { size, verdict: 'larger' });
+      expect([size, advised]).toEqual([size, '1/4']);
     }
   });
 
+  it('keeps to the rule where a size beyond it suits the body, and leaves that one to the teacher', () => {
+    for (const verdict of ['keep', 'larger'] as const)
+      expect(advice(sure, { size: '1/2', verdict })).toMatchObject({
+        size: '1/4',
+        trialSize: '1/2',
+        because: 'beyond-rule',
+        readAgain: true
+      });
+    // Also where the tape is not sure, and the smaller one would be outgrown soon.
+    const upward = propose(471);
+    expect(upward).toMatchObject({ proposal: '1/8', between: ['1/8', '1/4'] });
+    expect(advice(upward, { size: '1/4', verdict: 'keep' }, today)).toMatchObject({ size: '1/8' });
+  });
+
+  it('advises nothing while pain is open, wherever it was noted', () => {
+    const hurting = (size: string | null, tried: TriedOn | null = null) =>
+      advise({ family: 'violin', proposal: sure, tried, hurts: { size }, today });
+    expect(hurting('1/2')).toMatchObject({ size: null, because: 'pain', smaller: '1/4' });
+    expect(hurting(null)).toMatchObject({ size: null, smaller: null });
+    expect(hurting('1/4', { size: '1/4', verdict: 'keep' })).toMatchObject({ size: null, because: 'pain' });
+  });
+
   it('advises no size after pain, and says which would be the next smaller', () => {
-    expect(advise('violin', sure, { size: '1/4', verdict: 'stopped' }, today)).toMatchObject({
+    expect(advice(sure, { size: '1/4', verdict: 'stopped' })).toMatchObject({
       size: null,
       smaller: '1/8',
       because: 'pain'
     });
-    expect(advise('violin', sure, { size: '1/32', verdict: 'stopped' }, today)).toMatchObject({
+    expect(advice(sure, { size: '1/32', verdict: 'stopped' })).toMatchObject({
       size: null,
       smaller: null
     });
@@ -224,14 +249,13 @@ describe('tape, trial and growth together', () => {
       ...sure,
       candidates: sure.candidates.filter((candidate) => candidate.size !== size)
     });
-    const after = (verdict: TrialVerdict, proposal: Proposal) =>
-      advise('violin', proposal, { size: '1/8', verdict }, today);
+    const after = (verdict: TrialVerdict, proposal: Proposal) => advice(proposal, { size: '1/8', verdict });
     expect(after('smaller', without('1/8')).size).toBe('1/10');
     expect(after('larger', without('1/8')).size).toBe('1/4');
     expect(after('stopped', without('1/8')).smaller).toBe('1/10');
     const none = { ...sure, candidates: sure.candidates.filter(({ overallMm }) => overallMm > 430) };
     expect(after('smaller', none)).toMatchObject({ size: null, because: 'none-smaller' });
     expect(after('stopped', none)).toMatchObject({ size: null, smaller: null });
-    expect(() => advise('violin', sure, { size: '14 in', verdict: 'smaller' }, today)).toThrow(RangeError);
+    expect(() => advice(sure, { size: '14 in', verdict: 'smaller' })).toThrow(RangeError);
   });
 });

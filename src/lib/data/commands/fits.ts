@@ -6,7 +6,7 @@ import { dayOf } from '$lib/core/time';
 import {
   answerCase,
   decidedOf,
-  isBelow,
+  besideTape,
   loadCase,
   outlookQuestion,
   readingsOf,
@@ -48,7 +48,7 @@ export function fitFrom(of: PlayerCase, answer: CaseAnswer, { size, reason }: De
   const decided = {
     day,
     borderline: proposal.betweenSizes,
-    belowTape: isBelow(family, size, proposal.proposal)
+    besideTape: besideTape({ family, size, proposal: proposal.proposal })
   };
   const question = { ...outlookQuestion({ ...of, today: day }, size), decided };
   return {

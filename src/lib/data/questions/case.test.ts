@@ -5,7 +5,6 @@ import {
   decidedOf,
   foresightOf,
   groupByPlayer,
-  isBelow,
   isOfThisFit,
   loadCase,
   newestFirst,
@@ -120,14 +119,6 @@ describe('the size in use', () => {
     expect(newestFitOf({ family: 'cello' }, fits)?.id).toBe('c');
     expect(newestFitOf({ family: 'bass' }, fits)).toBeNull();
     expect(newestFitOf({ family: 'bass' })).toBeNull();
-  });
-
-  it('is told from a larger one in every family', () => {
-    expect(isBelow('violin', '1/8', '1/4')).toBe(true);
-    expect(isBelow('violin', '1/4', '1/8')).toBe(false);
-    expect(isBelow('violin', '1/4', '1/4')).toBe(false);
-    expect(isBelow('cello', '1/2', '4/4')).toBe(true);
-    expect(isBelow('viola', '12 in', '13 in')).toBe(true);
   });
 });
 

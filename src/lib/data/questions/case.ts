@@ -1,5 +1,5 @@
 import { ageYears, GROWN_YEARS } from '$lib/core/growth';
-import { dimensionsOf, sizesOf, type Family, type Size } from '$lib/core/instruments';
+import { dimensionsOf, isSmaller, sizesOf, type Family, type Size } from '$lib/core/instruments';
 import {
   foresee,
   outlook,
@@ -131,12 +131,16 @@ const instrumentsOf = (draft: Draft | null, family: Family) =>
 const decidedFrom = (fit: Fit): Decided => ({
   day: fit.day,
   borderline: fit.betweenSizes,
-  belowTape: isBelow(fit.family, fit.size, fit.proposal)
+  besideTape: besideTape(fit)
 });
 
-/** Whether one size of a family is smaller than another. */
-export const isBelow = (family: Family, size: Size, other: Size): boolean =>
-  sizesOf(family).indexOf(size) > sizesOf(family).indexOf(other);
+/** The side on which a size was taken beside what the tape said. */
+export const besideTape = ({
+  family,
+  size,
+  proposal
+}: Pick<Fit, 'family' | 'size' | 'proposal'>): Decided['besideTape'] =>
+  isSmaller(family, size, proposal) ? 'smaller' : isSmaller(family, proposal, size) ? 'larger' : null;
 
 /** The question for what comes with a size in use, from a player's case. */
 export function outlookQuestion(
@@ -144,19 +148,31 @@ export function outlookQuestion(
   size: Size,
   fit = newestFitOf(of.player, of.fits)
 ): OutlookQuestion {
-  const { player, measurements, today } = of;
+  const { player, measurements, trials, today } = of;
+  const sizing = { ...sizingQuestion(of), readings: lengthsAtLastHeight(measurements, today) };
+  // The very instrument that was decided on, where it was measured then.
+  const own = fit?.size === size ? fit.instruments.filter((one) => one.size === size) : [];
   const read = measurements.filter(({ readings }) => readings.length > 0);
   return {
-    sizing: { ...sizingQuestion(of), readings: lengthsAtLastHeight(measurements, today) },
+    sizing: of.draft?.instruments.length || own.length === 0 ? sizing : { ...sizing, instruments: own },
     size,
     sex: sexOf(player),
     birthMonth: player.birthMonth,
     heights: heightsOf(measurements),
-    measuredOn: read.reduce<IsoDay | null>((last, { day }) => (last && last > day ? last : day), null),
+    measuredOn: lastDay(read),
     decided: fit && fit.size === size ? decidedFrom(fit) : null,
+    agreedOn: lastDay(
+      trials.filter(
+        ({ family, size: tried, verdict }) =>
+          family === player.family && tried === size && (verdict === 'keep' || verdict === 'larger')
+      )
+    ),
     today
   };
 }
+
+const lastDay = (records: readonly { readonly day: IsoDay }[]): IsoDay | null =>
+  records.reduce<IsoDay | null>((last, { day }) => (last && last > day ? last : day), null);
 
 /** What comes with a size. */
 export const outlookFor = (of: PlayerCase, size: Size): Outlook => outlook(outlookQuestion(of, size));
@@ -177,9 +193,18 @@ export function answerCase(of: PlayerCase): CaseAnswer | null {
 /** Answers a player's case with a proposal that is known already. */
 export function answerWith(of: PlayerCase, proposal: Proposal): CaseAnswer {
   const tried = triedOf(of);
+  const { family } = of.player;
   const [smaller] = (tried && proposal.between) ?? [];
-  const outgrown = smaller === undefined ? null : (outlookFor(of, smaller).outgrown?.middle ?? null);
-  return { proposal, tried, advice: advise(of.player.family, proposal, tried, of.today, outgrown) };
+  const smallerOutgrown = smaller === undefined ? null : (outlookFor(of, smaller).outgrown?.middle ?? null);
+  const [pain] = openPains(of.pains);
+  const inUse = newestFitOf(of.player, of.fits)?.size ?? null;
+  // One that was felt on another family says nothing of a size of this one.
+  const hurts = pain ? { size: (pain.family === family ? pain.size : null) ?? inUse } : null;
+  return {
+    proposal,
+    tried,
+    advice: advise({ family, proposal, tried, hurts, today: of.today, smallerOutgrown })
+  };
 }
 
 /** What is foreseen for a player with the size of the newest decision; null without one. */

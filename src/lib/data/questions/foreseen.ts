@@ -7,7 +7,7 @@ import type { Foreseen } from '../schema/foreseen';
 import { getSettings } from './settings';
 
 /** Which way of foreseeing made what is kept; raise it when the judgement changes, and all is worked out anew. */
-const FORESEEN_BY = 2;
+const FORESEEN_BY = 3;
 
 /** Players worked out between two reports of progress. */
 const AT_ONCE = 250;
@@ -70,7 +70,7 @@ const missingOf = (db: Database, share: Share): Promise<readonly string[]> =>
   });
 
 const casesOf = (db: Database, ids: readonly string[], today: IsoDay): Promise<readonly PlayerCase[]> =>
-  db.transaction('r', [db.players, db.measurements, db.fits, db.setups, db.settings], async () => {
+  db.transaction('r', [db.players, db.measurements, db.fits, db.trials, db.setups, db.settings], async () => {
     const [first = '', last = ''] = [ids[0], ids.at(-1)];
     // One look at all that lies between is quicker than many looks by the index.
     const of = <T>(table: Table<T, string>, index: string) =>
@@ -79,10 +79,11 @@ const casesOf = (db: Database, ids: readonly string[], today: IsoDay): Promise<r
         : table.where(index).anyOf(ids)
       ).toArray();
     const own = <T extends { readonly playerId: string }>(table: Table<T, string>) => of(table, 'playerId');
-    const [players, measurements, fits, setups, settings] = await Promise.all([
+    const [players, measurements, fits, trials, setups, settings] = await Promise.all([
       of(db.players, ':id'),
       own(db.measurements).then(groupByPlayer),
       own(db.fits).then(groupByPlayer),
+      own(db.trials).then(groupByPlayer),
       own(db.setups).then(groupByPlayer),
       getSettings(db)
     ]);
@@ -94,7 +95,7 @@ const casesOf = (db: Database, ids: readonly string[], today: IsoDay): Promise<r
         measurements: measurements.get(player.id) ?? [],
         fits: fits.get(player.id) ?? [],
         setups: setups.get(player.id) ?? [],
-        trials: [],
+        trials: trials.get(player.id) ?? [],
         pains: [],
         draft: null,
         settings,

@@ -30,16 +30,18 @@ export async function duesOf(
   today: IsoDay
 ): Promise<readonly Due[]> {
   const looks = await nextLooks(db);
-  return entries.flatMap(({ player, pain, foresight, setupReview }): Due[] => {
+  return entries.flatMap(({ player, pain, standing, foresight, setupReview }): Due[] => {
     const due = (kind: Due['kind'], day: IsoDay | null | undefined): Due[] =>
       day ? [{ playerId: player.id, kind, day }] : [];
     const late = kitGaps(player).find((gap) => isOverdue(gap, today));
+    const back = due('return', late ? today : null);
+    // Nothing is proposed while pain is open.
+    if (pain) return [...due('pain', pain.day), ...back];
     return [
-      ...due('pain', pain?.day),
+      ...due(standing === 'measured-too-large' ? 'too-large' : 'measure', foresight?.nextMeasure.date),
       ...due('set-up', setupReview?.when?.middle),
-      ...due('measure', foresight?.nextMeasure.date),
       ...due('check', looks.get(player.id)),
-      ...due('return', late ? today : null)
+      ...back
     ];
   });
 }

@@ -81,7 +81,7 @@ export async function roster(db: Database, today: IsoDay): Promise<readonly Rost
     return {
       player,
       group: groupOf(names, player),
-      standing: standingOn(foresight, draft !== null, today),
+      standing: standingOn(foresight, { hurts: painOf.has(player.id), underWay: draft !== null }, today),
       foresight,
       setupReview: known?.setup ?? null,
       pending: known === undefined,

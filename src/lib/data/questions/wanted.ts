@@ -10,20 +10,32 @@ export type SizedEntry = RosterEntry & { readonly foresight: NonNullable<RosterE
 
 const isSized = (entry: RosterEntry): entry is SizedEntry => entry.foresight !== null;
 
-/** When a size will probably be too small: today for one that is so already, null where it can't be told. */
-export function outgrownOn({ foresight }: SizedEntry, today: IsoDay): IsoDay | null {
+/** Those of whom something is to be seen to before any forecast counts. */
+const isPressing = (entry: SizedEntry): boolean => pressed(entry) > 0;
+
+/**
+ * When a size will probably be too small: today for one that is so already, null where it can't be told or is not the
+ * question, since it hurts or is too large.
+ */
+export function outgrownOn(entry: SizedEntry, today: IsoDay): IsoDay | null {
+  if (isPressing(entry)) return null;
+  const { foresight } = entry;
   const { outgrown, tooSmall } = foresight;
   if (tooSmall && !isGrown(foresight, today)) return today;
   const middle = isGrown(foresight, today) ? null : (outgrown?.middle ?? null);
   return middle !== null && middle < today ? today : middle;
 }
 
-/** Everybody with a size, soonest outgrown first; of one day in the order of the entries. */
+/** How pressing it is: pain before a size that is too large, and both before the rest. */
+const pressed = ({ standing }: SizedEntry): number =>
+  standing === 'pain' ? 2 : standing === 'measured-too-large' ? 1 : 0;
+
+/** Everybody with a size: who is hurt or on one too large, then soonest outgrown; of one day as the entries are. */
 export const bySoonest = (entries: readonly RosterEntry[], today: IsoDay): readonly SizedEntry[] =>
   entries
     .filter(isSized)
     .map((entry) => ({ entry, on: outgrownOn(entry, today) ?? '9' }))
-    .sort((a, b) => (a.on === b.on ? 0 : a.on < b.on ? -1 : 1))
+    .sort((a, b) => pressed(b.entry) - pressed(a.entry) || (a.on === b.on ? 0 : a.on < b.on ? -1 : 1))
     .map(({ entry }) => entry);
 
 /** Those who outgrow their size until a day; everybody without a day. */
@@ -32,7 +44,9 @@ export const outgrownUntil = (
   until: IsoDay | null,
   today: IsoDay
 ): readonly SizedEntry[] =>
-  until === null ? entries : entries.filter((entry) => (outgrownOn(entry, today) ?? '9') <= until);
+  until === null
+    ? entries
+    : entries.filter((entry) => isPressing(entry) || (outgrownOn(entry, today) ?? '9') <= until);
 
 /** How many of each next size that the teacher uses these players will want, most wanted first. */
 export function wantedSizes(

@@ -117,7 +117,13 @@
               </th>
               <td class="num">{foresight.size}</td>
               <td>{outgrownBriefly(entry, today)}</td>
-              <td>{foresight.nextMeasure.date <= today ? 'now' : dayText(foresight.nextMeasure.date)}</td>
+              <td
+                >{entry.standing === 'pain'
+                  ? '–'
+                  : foresight.nextMeasure.date <= today
+                    ? 'now'
+                    : dayText(foresight.nextMeasure.date)}</td
+              >
             </tr>
           {/each}
         </tbody>

@@ -10,6 +10,7 @@
   import type { Bench } from './bench.svelte';
   import ChanceBar from './ChanceBar.svelte';
   import EvidenceList from './EvidenceList.svelte';
+  import NothingProposed from './NothingProposed.svelte';
   import RealInstruments from './RealInstruments.svelte';
   import LimitChoice from './LimitChoice.svelte';
 
@@ -18,6 +19,7 @@
 
   const unit = $derived(bench.settings.unit);
   const proposal = $derived(bench.proposal);
+  const advice = $derived(bench.advice);
   const chosen = $derived(proposal ? chosenOf(proposal) : undefined);
   const byLanding = $derived(isShoulderFamily(player.family));
   // svelte-ignore state_referenced_locally
@@ -36,7 +38,9 @@
   };
 </script>
 
-{#if proposal && chosen}
+{#if proposal && advice?.because === 'pain'}
+  <div class="answer empty" aria-live="polite"><NothingProposed {advice} {proposal} /></div>
+{:else if proposal && chosen}
   <div class="answer" aria-live="polite">
     <div class="size">
       {#if proposal.between}

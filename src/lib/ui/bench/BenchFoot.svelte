@@ -48,6 +48,8 @@
   <p class="now">
     {#if bench.decided}
       <b class="num">{bench.decided.size}</b> decided
+    {:else if bench.advice?.because === 'pain'}
+      <span>No size is proposed while pain is open</span>
     {:else if bench.proposal && chosen}
       <b class="num {chosen.verdict}"
         >{bench.proposal.betweenSizes ? bench.proposal.between?.join(' or ') : chosen.size}</b

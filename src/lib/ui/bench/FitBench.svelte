@@ -8,6 +8,7 @@
   import { FAMILY_WORDS } from '$lib/words/families';
   import { ageText, dayText } from '$lib/words/dates';
   import { FIT_ORDER } from '$lib/core/body';
+  import { tooLargeText } from '$lib/words/growth';
   import Answer from './Answer.svelte';
   import type { Bench } from './bench.svelte';
   import BenchFoot from './BenchFoot.svelte';
@@ -31,7 +32,8 @@
     [
       FAMILY_WORDS[player.family].toLowerCase(),
       ageText(player.birthMonth, bench.today),
-      bench.before ? `on a ${bench.before.size} since ${dayText(bench.before.day)}` : 'no size yet'
+      bench.before ? `on a ${bench.before.size} since ${dayText(bench.before.day)}` : 'no size yet',
+      bench.before && !bench.decided ? tooLargeText(bench.outlookFor(bench.before.size)) : null
     ].filter((fact) => fact !== null)
   );
 

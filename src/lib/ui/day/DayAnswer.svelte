@@ -1,17 +1,22 @@
 <script lang="ts">
   import type { LengthUnit } from '$lib/core/length';
   import { chosenOf, type Proposal } from '$lib/core/sizing';
+  import type { Advice } from '$lib/core/trial';
   import ChanceBar from '$lib/ui/bench/ChanceBar.svelte';
+  import NothingProposed from '$lib/ui/bench/NothingProposed.svelte';
   import VerdictMark from '$lib/ui/VerdictMark.svelte';
   import { reasonSentences, verdictLine, warningSentence } from '$lib/words/sizing';
 
   /** The size for the player at hand, large enough to be read from the queue. */
-  let { proposal, unit }: { proposal: Proposal | null; unit: LengthUnit } = $props();
+  let { proposal, advice, unit }: { proposal: Proposal | null; advice: Advice | null; unit: LengthUnit } =
+    $props();
 
   const chosen = $derived(proposal ? chosenOf(proposal) : undefined);
 </script>
 
-{#if proposal && chosen}
+{#if proposal && advice?.because === 'pain'}
+  <NothingProposed {advice} {proposal} />
+{:else if proposal && chosen}
   {#if proposal.between}
     <p class="between num">{proposal.between[0]}<span> or </span>{proposal.between[1]}</p>
     <p class="verdict">between sizes: a try on the body settles it</p>

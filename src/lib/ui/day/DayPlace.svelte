@@ -170,7 +170,7 @@
             </div>
             <div class="said" aria-live="polite">
               <Part name="The answer">
-                <DayAnswer {proposal} {unit} />
+                <DayAnswer {proposal} advice={queue.advice} {unit} />
               </Part>
             </div>
           </div>

@@ -25,8 +25,7 @@
         >{foresight?.size ?? '–'}</span
       >
       <span class="standing {standing}">
-        {standingText(entry)}
-        {#if pain}<b class="pain">Pain noted {dayText(pain.day)}</b>{/if}
+        {pain ? `Pain noted ${dayText(pain.day)}` : standingText(entry)}
       </span>
       <a class="btn act fit" href="/fit/{player.id}" aria-label="Fit {player.name}"
         >{standing === 'under-way' ? 'Go on' : 'Fit'}</a
@@ -71,8 +70,12 @@
     color: var(--small);
     font-weight: 600;
   }
+  .measured-too-large,
   .pain {
-    display: block;
+    color: var(--large);
+    font-weight: 600;
+  }
+  .pain {
     color: var(--stop);
   }
   .due,
@@ -80,6 +83,7 @@
     font-weight: 600;
   }
   .settled,
+  .chosen-larger,
   .new {
     color: var(--ink-soft);
   }

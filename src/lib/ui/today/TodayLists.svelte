@@ -26,11 +26,14 @@
     )
   );
   const dateOf = (entry: (typeof everybody.entries)[number]) => entry.foresight?.nextMeasure.date ?? '';
-  const due = $derived(
-    inState('measured-too-small', 'probably-too-small', 'due').toSorted((a, b) =>
-      dateOf(a).localeCompare(dateOf(b))
-    )
-  );
+  const due = $derived([
+    ...inState('measured-too-large'),
+    ...[
+      ...inState('measured-too-small', 'probably-too-small', 'due'),
+      // One that was chosen larger is looked at at each measuring.
+      ...inState('chosen-larger').filter((entry) => dateOf(entry) <= clock.today)
+    ].toSorted((a, b) => dateOf(a).localeCompare(dateOf(b)))
+  ]);
   /** Whose size is right, but whose set-up has been outgrown. */
   const drifted = $derived(
     inState('settled').filter(({ setupReview }) => isPastLimit(setupReview, clock.today))
