@@ -4,7 +4,7 @@ import {
   believe,
   LOOKS_SEEN,
   MOST_LOOKS,
-  reachOf,
+  rangeOf,
   SETTING_IDS,
   SETUP_KIND_OF,
   SETUP_KINDS,
@@ -50,15 +50,15 @@ export function answerAdjust({
   const settings: readonly SettingId[] = SETTING_IDS[kind];
   if (!settings.includes(setting))
     throw new InputProblem([{ path: 'setting', message: `a ${family} has ${settings.join(', ')}` }]);
-  const reach = reachOf(kind, setting);
+  const reach = rangeOf(kind, setting);
   const [low = reach.low, high = reach.high] = rangeMm ?? [];
   if (rangeMm && rangeMm.length !== 2)
     throw new InputProblem([{ path: 'rangeMm', message: 'must hold the lowest and the highest value' }]);
   if (high - low < reach.tolerance)
     throw new InputProblem([{ path: 'rangeMm', message: `must span at least ${reach.tolerance}` }]);
-  const { next, state, sure, best } = believe(
+  const { next, state, by, sure, best } = believe(
     { low, high, start: startMm, tolerance: reach.tolerance },
     looks.map(({ atMm, seen }) => ({ at: atMm, seen }))
   );
-  return { nextMm: next, state, sure, bestMm: best };
+  return { nextMm: next, state, ...(by ? { by } : {}), sure, bestMm: best };
 }

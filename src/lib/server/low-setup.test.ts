@@ -129,11 +129,22 @@ describe('POST adjust', () => {
     const up = (await adjust({ ...lift, looks: [{ atMm: 12, seen: 'raise' }] })).answer;
     expect(Number(up['nextMm'])).toBeGreaterThan(15);
     const holds = { atMm: 12, seen: 'holds' };
-    expect((await adjust({ ...lift, looks: [holds, holds] })).answer).toMatchObject({
+    expect((await adjust({ ...lift, looks: [holds] })).answer).toMatchObject({
       state: 'holds',
+      by: 'teacher',
       nextMm: null,
       bestMm: 12
     });
+  });
+
+  it('knows its true end, and what was not found', async () => {
+    const raise = { atMm: 30, seen: 'raise' };
+    expect((await adjust({ ...lift, startMm: 28, looks: [raise, raise] })).answer).toMatchObject({
+      state: 'end-of-range'
+    });
+    const slumps = Array.from({ length: 8 }, (_, i) => ({ atMm: 50 + 25 * i, seen: 'raise' }));
+    const pin = { family: 'cello', setting: 'pin', rangeMm: [20, 340], startMm: 50, looks: slumps };
+    expect((await adjust(pin)).answer).toMatchObject({ state: 'not-found', nextMm: null });
   });
 
   it.each([

@@ -270,8 +270,15 @@ export const openapi = (version: string) => ({
       type: 'object',
       properties: {
         nextMm: { type: ['number', 'null'], description: 'Value to try; null at the end' },
-        state: { enum: ['look', 'holds', 'end-of-range'] },
-        sure: { ...number, description: 'How likely the value looked at last is near enough, 0 to 1' },
+        state: {
+          enum: ['look', 'holds', 'end-of-range', 'not-found'],
+          description: 'not-found: the looks do not agree; bestMm is the likeliest, to be set by hand'
+        },
+        by: {
+          enum: ['teacher', 'belief'],
+          description: 'Who says that it holds: whoever looked, or the looks together, from 0.8 on'
+        },
+        sure: { ...number, description: 'How likely bestMm is near enough, 0 to 1' },
         bestMm: { ...number, description: 'The value that most likely holds' }
       }
     }),

@@ -76,7 +76,7 @@ function answerRest(
     heightMm,
     shoulder: dropMm === null ? { slope: 'medium' } : { dropMm },
     school,
-    ...(chinRestMm === undefined ? {} : { chinRestMm }),
+    ...(chinRestMm === undefined || school === 'collarbone-first' ? {} : { chinRestMm }),
     ...(tiltDeg === undefined ? {} : { tiltDeg })
   });
   const { fillerMm, liftMm, shoulderFootMm, chestFootMm } = stack;

@@ -1,4 +1,4 @@
-import { unitOf, type SettingId, type Step } from '$lib/core/setup';
+import { standsWith, unitOf, type SettingId, type Step } from '$lib/core/setup';
 import type { LengthUnit } from '$lib/core/length';
 import { SETTING_WORDS, settingText } from './setup';
 
@@ -78,7 +78,29 @@ export function changeTag(
   return `${nameOf(setting)} ${to > from ? '+' : '−'} ${by}`;
 }
 
-const percent = (share: number) => `${Math.round(share * 100)} %`;
+/** Something that moves along when something else is changed. */
+export interface Follows {
+  readonly id: SettingId;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** What stands and what moves along with a change on a cello, in a sentence. */
+export function followsSentence(
+  step: Step,
+  follows: readonly Follows[],
+  unit: LengthUnit,
+  nameOf: NameOf = usualName
+): string {
+  if (step.kind !== 'change') return '';
+  const { stands } = standsWith(step.setting as SettingId<'seated'>);
+  const moved = follows
+    .map(({ id, from, to }) => ({ id, from: byText(id, from, unit), to: byText(id, to, unit) }))
+    .filter(({ from, to }) => from !== to)
+    .map(({ id, from, to }) => `${nameOf(id).toLowerCase()} ${from} → ${to}`);
+  const still = stands.map((id) => nameOf(id).toLowerCase()).join(' and ');
+  return `Leave ${still} as they are${moved.length > 0 ? `; what follows: ${moved.join(', ')}` : ''}.`;
+}
 
 /** What to do after a look, in a sentence or two. */
 export function stepSentence(step: Step, seen: string, unit: LengthUnit, nameOf: NameOf = usualName): string {
@@ -93,14 +115,17 @@ export function stepSentence(step: Step, seen: string, unit: LengthUnit, nameOf:
     }
     case 'holds': {
       if (step.setting === null || step.belief === null) return 'It holds. Keep this set-up.';
-      const { belief } = step;
       const name = nameOf(step.setting);
-      return belief.state === 'look'
-        ? `${name} seems right, ${percent(belief.sure)} sure. One more look settles it, or keep it as it is.`
-        : `${name} holds, ${percent(belief.sure)} sure. Keep this set-up.`;
+      return step.belief.by === 'teacher'
+        ? `${name} holds. Keep this set-up.`
+        : `${name} is as good as found${step.to === null ? '' : ` at ${byText(step.setting, step.to, unit)}`}. Keep this set-up.`;
     }
+    case 'again':
+      return `The looks do not agree yet. Leave ${nameOf(step.setting).toLowerCase()} as it is and look once more.`;
     case 'end':
-      return `${nameOf(step.setting)} is at its end. ${AT_THE_END[step.setting] ?? 'Another part must give.'}`;
+      return `${nameOf(step.setting)} is at its end, ${byText(step.setting, step.at, unit)}. ${AT_THE_END[step.setting] ?? 'Another part must give.'}`;
+    case 'not-found':
+      return `Not found: the looks do not agree. Best so far: ${nameOf(step.setting).toLowerCase()} at ${byText(step.setting, step.to, unit)}. Set it by hand and keep what you like best.`;
     case 'hint':
       return SEEN_WORDS[seen]?.hint ?? 'Change one thing, then look again.';
   }

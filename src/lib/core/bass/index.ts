@@ -1,5 +1,6 @@
 export {
   heightRules,
+  BOW_OVER_GRIP_MM,
   LEAN_DEG,
   LOWEST_REACH_SHARE,
   MOST_LIFT_MM,

@@ -31,7 +31,7 @@ export const MOST_LIFT_MM = 108;
 /** The bow hand may fall this share of the string below the bow's usual place: not below the bridge. */
 export const LOWEST_REACH_SHARE = -0.095;
 /** With the bow, the hand is this much higher than it hangs, mm. */
-const BOW_OVER_GRIP_MM = 35;
+export const BOW_OVER_GRIP_MM = 35;
 
 const cosOf = (leanDeg: number) => Math.cos((leanDeg * Math.PI) / 180);
 

@@ -8,4 +8,5 @@ export {
   ANGLE_RANGE_DEG,
   PEG_RANGE_MM
 } from './solve';
+export { heldPlacement } from './held';
 export { seatedLimits } from './limits';

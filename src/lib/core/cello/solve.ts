@@ -45,18 +45,23 @@ function misses(posture: Posture, body: SeatedBody, cello: Cello): readonly numb
 export const misfit = (posture: Posture, body: SeatedBody, cello: Cello): number =>
   misses(posture, body, cello).reduce((sum, miss) => sum + miss * miss, 0);
 
-/** What must not change: the seat of the only stool there is, an angle, a slide, a pin that goes no further. */
-export type Locked = Partial<Placement> & { readonly pinMm?: number };
+/** What must not change: the seat of the only stool there is, an angle, a slide, a pin, and where its tip is anchored. */
+export type Locked = Partial<Placement> & {
+  readonly pinMm?: number;
+  /** How far forward of the hips the tip is held. */
+  readonly tipMm?: number;
+};
 
-/** A locked pin is held this firmly, mm: a deviation of so much weighs as one step of misfit. */
-const PIN_HELD_MM = 0.1;
+/** They are held this firmly, mm: a deviation of so much weighs as one step of misfit. Of the two the pin is the firmer. */
+const PIN_HELD_MM = 0.05;
+const TIP_HELD_MM = 0.1;
 
 /**
- * Finds seat, angle and slide with the least misfit for one body and one cello; what is locked stays. A locked pin is
- * met by what is left free; where nothing is left, or it can't be reached, the posture's own pin tells by how much.
+ * Finds seat, angle and slide with the least misfit for one body and one cello; what is locked stays. A locked pin and
+ * its anchor are met by what is left free; where they can't be, the posture's own pin and tip tell by how much.
  */
 export function solvePosture(body: SeatedBody, cello: Cello, locked: Locked = {}): Posture {
-  const { pinMm, ...placement } = locked;
+  const { pinMm, tipMm, ...placement } = locked;
   const start = { ...startPlacement(body), ...placement };
   const ranges = {
     angleDeg: ANGLE_RANGE_DEG,
@@ -76,7 +81,11 @@ export function solvePosture(body: SeatedBody, cello: Cello, locked: Locked = {}
     (values) => {
       const posture = placed(values);
       const missed = misses(posture, body, cello);
-      return pinMm === undefined ? missed : [...missed, (posture.pinMm - pinMm) / PIN_HELD_MM];
+      return [
+        ...missed,
+        ...(pinMm === undefined ? [] : [(posture.pinMm - pinMm) / PIN_HELD_MM]),
+        ...(tipMm === undefined ? [] : [(posture.pinTip.x - tipMm) / TIP_HELD_MM])
+      ];
     },
     free.map((key) => ({ start: start[key], low: ranges[key][0], high: ranges[key][1] }))
   );

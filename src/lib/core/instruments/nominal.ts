@@ -23,7 +23,7 @@ type Row = readonly [
  * the teacher says otherwise.
  *
  * Source: averages of maker and rental size charts as gathered for string teaching; heights are the bands that
- * those charts give, open at the ends.
+ * those charts give, open at the ends. Chin rests of violas are those that an average neck has room for over their ribs.
  */
 // prettier-ignore
 const ROWS: Readonly<Record<Family, readonly Row[]>> = {
@@ -39,14 +39,14 @@ const ROWS: Readonly<Record<Family, readonly Row[]>> = {
     ['1/32', 192, 328, 176, 21, 365, null, 930, null, null, 111, 12, true]
   ],
   viola: [
-    ['16.5 in', 419, 690, 385, 39, 750, 1720, null, null, null, 243, 27, true],
-    ['16 in', 406, 670, 375, 38, 745, 1670, 1770, null, null, 235, 27, true],
-    ['15.5 in', 394, 650, 364, 38, 740, 1620, 1700, null, null, 229, 26, true],
-    ['15 in', 381, 630, 355, 37, 735, 1540, 1650, null, null, 221, 26, true],
-    ['14 in', 355, 596, 335, 35, 725, 1470, 1580, null, null, 206, 25, true],
-    ['13 in', 330, 555, 312, 33, 690, 1380, 1490, null, null, 191, 23, true],
-    ['12 in', 305, 518, 288, 32, 625, 1290, 1390, null, null, 177, 21, true],
-    ['11 in', 280, 475, 262, 30, 565, null, 1300, null, null, 162, 18, true]
+    ['16.5 in', 419, 690, 385, 39, 750, 1720, null, null, null, 243, 19, true],
+    ['16 in', 406, 670, 375, 38, 745, 1670, 1770, null, null, 235, 18, true],
+    ['15.5 in', 394, 650, 364, 38, 740, 1620, 1700, null, null, 229, 16, true],
+    ['15 in', 381, 630, 355, 37, 735, 1540, 1650, null, null, 221, 14, true],
+    ['14 in', 355, 596, 335, 35, 725, 1470, 1580, null, null, 206, 13, true],
+    ['13 in', 330, 555, 312, 33, 690, 1380, 1490, null, null, 191, 12, true],
+    ['12 in', 305, 518, 288, 32, 625, 1290, 1390, null, null, 177, 10, true],
+    ['11 in', 280, 475, 262, 30, 565, null, 1300, null, null, 162, 10, true]
   ],
   cello: [
     ['4/4', 755, 1220, 690, 118, 715, 1520, null, 20, 420, 438, null, true],

@@ -1,5 +1,10 @@
+import { clamp } from '../maths';
 import { believe, type Belief, type LookSeen, type SettingLook } from './belief';
-import { reachOf, type SettingId, type SetupKind } from './kinds';
+import type { Arrangement } from './arrangement';
+import { mendedBy } from './in-use';
+import type { SettingId, SetupKind } from './kinds';
+import { reachOf, type ReachQuestion } from './reach';
+import { toNotch } from './standing-plan';
 
 /**
  * What a teacher may see at a look: the setting that it speaks of and which way, or, where no number mends it, a hint
@@ -74,10 +79,19 @@ export type Step =
       readonly to: number;
       readonly belief: Belief;
     }
-  /** It holds well enough. */
-  | { readonly kind: 'holds'; readonly setting: SettingId | null; readonly belief: Belief | null }
+  /** It stays where it is for one more look: the answers so far do not agree. */
+  | { readonly kind: 'again'; readonly setting: SettingId; readonly belief: Belief }
+  /** It holds, as the teacher says or the looks together; `to` is the value to keep. */
+  | {
+      readonly kind: 'holds';
+      readonly setting: SettingId | null;
+      readonly to: number | null;
+      readonly belief: Belief | null;
+    }
   /** The setting is at its end: another part must give. */
-  | { readonly kind: 'end'; readonly setting: SettingId; readonly belief: Belief }
+  | { readonly kind: 'end'; readonly setting: SettingId; readonly at: number }
+  /** The answers do not agree after the most looks: the likeliest value, to be set by hand. */
+  | { readonly kind: 'not-found'; readonly setting: SettingId; readonly to: number; readonly belief: Belief }
   /** No number mends it; the words say what does. */
   | { readonly kind: 'hint' };
 
@@ -94,52 +108,63 @@ function looksAt(setting: SettingId, looks: readonly KeptLook[]): readonly Setti
   });
 }
 
+/** A look at a set-up that is under way. */
+export interface LookQuestion extends ReachQuestion {
+  /** The set-up as it stands. */
+  readonly setup: Pick<Arrangement, 'kind' | 'choices' | 'settings'>;
+  /** The looks before, oldest first. A search begins where the setting stood at its first one. */
+  readonly looks: readonly KeptLook[];
+  /** The value that geometry gives where the miss was measured; it is taken as it is. */
+  readonly exact?: number | null;
+}
+
 /**
- * What follows from what was seen, after the looks before it. A search begins where the setting stood at its first look.
+ * What follows from what was seen. It changes what this way of setting up changes, within what is at hand, and a pin
+ * with notches goes from one to the next.
  *
- * @param values the settings as they stand
- * @param mendedBy the setting by which this set-up mends what is usually mended by another one; null for a hint in words
- * @param exact the change that geometry gives, where the miss was measured; it is taken as it is
  * @throws RangeError for what is not known of this kind
  */
-export function stepAfter(
-  kind: SetupKind,
-  what: string,
-  looks: readonly KeptLook[],
-  values: Readonly<Partial<Record<SettingId, number>>>,
-  exact?: number,
-  mendedBy: (setting: SettingId) => SettingId | null = (setting) => setting
-): Step {
+export function stepAfter(what: string, question: LookQuestion): Step {
+  const { kind, setup, looks, exact = null, notchesMm = [] } = question;
   const last = looks.findLast(({ change }) => change !== null)?.change;
   const mends = what === HOLDS ? null : seenAtLook(what).mends;
   const setting = mends
-    ? mendedBy(mends.setting)
+    ? mendedBy(setup, mends.setting)
     : what === HOLDS
       ? (last?.setting as SettingId | undefined)
       : null;
-  if (!setting) return what === HOLDS ? { kind: 'holds', setting: null, belief: null } : { kind: 'hint' };
+  if (!setting)
+    return what === HOLDS ? { kind: 'holds', setting: null, to: null, belief: null } : { kind: 'hint' };
   if (what === HABIT && looks.filter(({ seen }) => seen === HABIT).length >= RAISES_BEFORE_HABIT)
     return { kind: 'hint' };
-  const from = values[setting] ?? 0;
-  const { low, high, tolerance } = reachOf(kind, setting);
+  const from =
+    (setup.settings as Readonly<Partial<Record<SettingId, { value: number }>>>)[setting]?.value ?? 0;
+  const { low, high, tolerance } = reachOf(setting, question);
+  // What stands beyond what is at hand may come back, and goes no further.
+  const [least, most] = [Math.min(low, from), Math.max(high, from)];
+  if (most <= least) return { kind: 'end', setting, at: from };
   const now: KeptLook = { seen: what, change: { setting, from, to: from } };
-  const belief = believe(
-    {
-      low: Math.min(low, from),
-      high: Math.max(high, from),
-      start: looks.find(({ change }) => change?.setting === setting)?.change?.from ?? from,
-      tolerance
-    },
-    looksAt(setting, [...looks, now])
-  );
-  if (what === HOLDS || belief.state === 'holds') return { kind: 'holds', setting, belief };
-  if (belief.state === 'end-of-range') return { kind: 'end', setting, belief };
-  const to = exact === undefined ? Math.round(belief.next ?? from) : Math.round(from + exact);
-  return to === Math.round(from)
-    ? { kind: 'end', setting, belief }
-    : { kind: 'change', setting, from, to: Math.min(high, Math.max(low, to)), belief };
+  const start = looks.find(({ change }) => change?.setting === setting)?.change?.from ?? from;
+  const belief = believe({ low: least, high: most, start, tolerance }, looksAt(setting, [...looks, now]));
+  if (belief.state === 'end-of-range') return { kind: 'end', setting, at: from };
+  const asSet = (to: number): number => {
+    const whole = clamp(Math.round(to), least, most);
+    return setting === 'pin' && kind === 'standing' ? toNotch(notchesMm, from, whole) : whole;
+  };
+  if (belief.state === 'holds')
+    return { kind: 'holds', setting, to: belief.by === 'teacher' ? from : asSet(belief.best), belief };
+  if (exact !== null) {
+    const to = asSet(exact);
+    // Geometry asks for more than there is.
+    return Math.abs(to - from) < 1
+      ? { kind: 'end', setting, at: from }
+      : { kind: 'change', setting, from, to, belief };
+  }
+  if (belief.state === 'not-found') return { kind: 'not-found', setting, to: asSet(belief.best), belief };
+  const to = asSet(belief.next ?? from);
+  // Between two notches there is nothing: it is not sent back against what was just seen.
+  const against = notchesMm.length > 0 && mends !== null && (mends.way === 'raise' ? to < from : to > from);
+  return to === Math.round(from) || against
+    ? { kind: 'again', setting, belief }
+    : { kind: 'change', setting, from, to, belief };
 }
-
-/** How much a cello's pin changes for a peg that is this far above its place: the peg rises by the cosine of the angle. */
-export const pinForPeg = (pegTooHighMm: number, angleDeg: number): number =>
-  -pegTooHighMm / Math.cos((angleDeg * Math.PI) / 180);

@@ -129,7 +129,7 @@ describe('a set-up that is taken over', () => {
       own: {}
     });
     const there = settleSeated(taller, USUAL, copiedFrom(other) as AdjustmentsOf<'seated'>);
-    for (const id of ['seat', 'pin', 'angle'] as const)
+    for (const id of ['seat', 'pin', 'anchor'] as const)
       expect(there.settings[id]).toMatchObject({ value: other.settings[id].value, origin: 'copied' });
   });
 });

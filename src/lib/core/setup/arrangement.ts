@@ -10,11 +10,14 @@ import type { RestStack } from './rest-stack';
 import type { SeatedPlan } from './seated-plan';
 import type { StandingPlan } from './standing-plan';
 
-/** How a setting was found: worked out, changed by looks or steps, taken from another set-up, or typed. */
-export const SETTING_ORIGINS = ['computed', 'adjusted', 'copied', 'typed'] as const;
+/**
+ * How a setting was found: worked out, changed by looks or steps, taken from another set-up, typed, or held as it stood
+ * when something else was changed.
+ */
+export const SETTING_ORIGINS = ['computed', 'adjusted', 'copied', 'typed', 'held'] as const;
 export type SettingOrigin = (typeof SETTING_ORIGINS)[number];
 /** How an own value came to be; without a word it was adjusted. */
-export const OWN_ORIGINS = ['adjusted', 'copied', 'typed'] as const;
+export const OWN_ORIGINS = ['adjusted', 'copied', 'typed', 'held'] as const;
 export type OwnOrigin = (typeof OWN_ORIGINS)[number];
 
 export interface Setting {
@@ -70,7 +73,11 @@ const notchesOf = ({ notchesMm }: Pick<Arrangement, 'notchesMm'>) => (notchesMm 
 
 /** What was changed by hand in a set-up that was kept: from there it is gone on with. */
 export function adjustmentsFrom(kept: Arrangement): Adjustments {
-  const settings = kept.settings as Settings;
+  const { chinRest, ...others } = kept.settings as Settings;
+  // The chin rest is what was fitted then, whatever would be proposed now.
+  const fitted: Setting | undefined =
+    chinRest?.origin === 'computed' ? { ...chinRest, origin: 'held' } : chinRest;
+  const settings: Settings = fitted ? { chinRest: fitted, ...others } : others;
   return {
     kind: kept.kind,
     choices: kept.choices,
@@ -83,15 +90,15 @@ export function adjustmentsFrom(kept: Arrangement): Adjustments {
 
 /**
  * All of a set-up as own values, to be set the same way once more: for something that was lent, another instrument of
- * that size, or somebody who takes it over. A cello's slide is left to follow from seat, angle and pin.
+ * that size, or somebody who takes it over. A cello's angle and slide are left to follow from seat, pin and anchor.
  */
 export function copiedFrom(other: Arrangement): Adjustments {
-  const { slide: _follows, ...settings } = other.settings as Settings;
+  const { angle: _turns, slide: _follows, ...settings } = other.settings as Settings;
   return {
     kind: other.kind,
     choices: other.choices,
     values: each(settings as Settings, ({ value }) => value),
-    marks: marksOf(settings as Settings),
+    marks: marksOf(other.settings as Settings),
     origins: each(settings as Settings, () => 'copied'),
     ...notchesOf(other)
   } as Adjustments;

@@ -37,6 +37,23 @@ describe('a set-up', () => {
     expect(Math.abs((found?.heightMm ?? 0) - 1283)).toBeLessThan(4);
   });
 
+  it('has not drifted where the same would be set: no lift then, and none now', () => {
+    const half = {
+      kind: 'rest',
+      instrument: dimensionsOf('violin', '1/2'),
+      lengths: { height: 1300, neckGap: 58.5 }
+    } as const;
+    // Filler 15 under a chin rest of 21, at 1389 mm 19: still no lift.
+    expect(driftAt(half, 1389).every(({ byMm }) => Math.abs(byMm) < 1)).toBe(true);
+    expect(reviewHeight(half)?.heightMm).toBeGreaterThan(1500);
+    // By the collarbone first it is the chin rest that grows.
+    const first = { ...half, rest: { school: 'collarbone-first', chinRestMm: 15 } } as const;
+    expect(reviewHeight(first)?.drift.setting).toBe('chinRest');
+    // A sponge can be no thicker: then a higher chin rest is asked for.
+    const sponge = { ...half, rest: { school: 'sponge', chinRestMm: 10 } } as const;
+    expect(driftAt(sponge, 1900).find(({ setting }) => setting === 'chinRest')?.byMm).toBeGreaterThan(10);
+  });
+
   it('of a cello and a bass is looked at again after some growth, with a longer pin or a higher seat', () => {
     for (const then of [seated, standing]) {
       const found = reviewHeight(then);

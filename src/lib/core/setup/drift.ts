@@ -13,6 +13,7 @@ import {
 import type { NominalInstrument } from '../instruments';
 import type { IsoDay, IsoMonth } from '../time';
 import type { SettingId, SetupKind } from './kinds';
+import { DEFAULT_REST_SCHOOL, type RestSchool } from './rest-schools';
 import { restStack } from './rest-stack';
 import { seatedPlan } from './seated-plan';
 import { standingPlan } from './standing-plan';
@@ -21,6 +22,8 @@ import { standingPlan } from './standing-plan';
 export interface SetupThen {
   readonly kind: SetupKind;
   readonly instrument: NominalInstrument;
+  /** Violin and viola: how the gap is filled, and the chin rest that is fitted, mm. */
+  readonly rest?: { readonly school: RestSchool; readonly chinRestMm: number };
   /** Lengths when it was set, mm; without the height nothing can be said. */
   readonly lengths: Readonly<Partial<Record<MeasurementId, number>>>;
 }
@@ -34,7 +37,7 @@ export interface Drift {
 
 /** A set-up is looked at again when it has drifted so far, mm. Source: what teachers see and mend. */
 const LIMIT_MM: Readonly<Record<SetupKind, Readonly<Partial<Record<SettingId, number>>>>> = {
-  rest: { lift: 4 },
+  rest: { lift: 4, chinRest: 4 },
   seated: { pin: 12, seat: 12 },
   standing: { pin: 20 }
 };
@@ -49,21 +52,28 @@ const HALVINGS = 7;
 const grown = (lengths: SetupThen['lengths'], by: number): Readings =>
   Object.fromEntries(Object.entries(lengths).map(([id, mm]) => [id, [mm * by]]));
 
-/** What the model sets for a body that has grown by a share: the filler of a rest counts as its lift. */
+/**
+ * What would be set for a body that has grown by a share: chin rest and lift within what the school gives, so that
+ * nothing drifts that would be set the same.
+ */
 function setFor(
-  { kind, instrument, lengths }: SetupThen,
+  { kind, instrument, lengths, rest }: SetupThen,
   by: number
 ): Readonly<Partial<Record<SettingId, number>>> {
   const readings = grown(lengths, by);
   if (kind === 'rest') {
-    const { fillerMm } = restStack({
+    const school = rest?.school ?? DEFAULT_REST_SCHOOL;
+    const carries = school === 'collarbone-first' || school === 'none';
+    const { fillerMm, chinRestMm, liftMm } = restStack({
       instrument,
       neckGapMm: readings.neckGap?.[0] ?? null,
       heightMm: readings.height?.[0] ?? null,
       shoulder: { slope: 'medium' },
-      school: 'rest-first'
+      school,
+      ...(rest && !carries ? { chinRestMm: rest.chinRestMm } : {})
     });
-    return { lift: fillerMm };
+    // What the lift can't do any more, a higher chin rest must.
+    return { lift: liftMm, chinRest: chinRestMm + Math.max(0, fillerMm - chinRestMm - liftMm) };
   }
   const body = bodyOf(readings);
   if (!body) return {};

@@ -32,8 +32,11 @@ const INSTEAD: Readonly<Record<RestSchool, Readonly<Partial<Record<SettingId, Se
 };
 
 /** The setting by which a set-up mends what is usually mended by another one; null where no number does. */
-export function mendedBy(arrangement: Arrangement, setting: SettingId): SettingId | null {
-  if (arrangement.kind !== 'rest') return setting;
-  const instead = INSTEAD[arrangement.choices.school][setting];
+export function mendedBy(
+  { kind, choices }: Pick<Arrangement, 'kind' | 'choices'>,
+  setting: SettingId
+): SettingId | null {
+  if (kind !== 'rest' || !('school' in choices)) return setting;
+  const instead = INSTEAD[choices.school][setting];
   return instead === undefined ? setting : instead;
 }

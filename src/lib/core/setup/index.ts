@@ -50,19 +50,26 @@ export {
 export { changesBetween, type SettingChange } from './changes';
 export {
   HOLDS,
-  pinForPeg,
   SEEN_AT_LOOK,
   seenAtLook,
   seenFor,
   stepAfter,
   type KeptLook,
+  type LookQuestion,
   type Step
 } from './adjust';
 export { believe, LOOKS_SEEN, MOST_LOOKS } from './belief';
-export { handWidthsOf, seatedPlan, type SeatedPlan, type SeatedWarning } from './seated-plan';
+export {
+  handWidthsOf,
+  pinForPeg,
+  seatedPlan,
+  type SeatedPlan,
+  type SeatedQuestion,
+  type SeatedWarning
+} from './seated-plan';
 export { standingPlan, toNotch, type StandingPlan, type StandingWarning } from './standing-plan';
 export {
-  reachOf,
+  rangeOf,
   SETTING_IDS,
   SETTING_UNITS,
   SETUP_CHOICES,
@@ -75,7 +82,8 @@ export {
   type SetupKind
 } from './kinds';
 export { asDrawn } from './as-drawn';
-export { withOwn, withOwnValue } from './own-values';
+export { reachOf, type ReachQuestion } from './reach';
+export { standsWith, withOwn, withOwnValue } from './own-values';
 export { mendedBy, settingsInUse, supportOf } from './in-use';
 export { onBack, type BackPlace, type OnBack } from './on-back';
 export { LOOK_VIEWS, SEEN_PICTURES, SETTING_SPOTS, spotOf } from './pictures';

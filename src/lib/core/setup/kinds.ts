@@ -54,46 +54,46 @@ const ANGLES: readonly SettingId[] = ['tilt', 'angle', 'lean'];
 /** Angles are in degrees, everything else in millimetres. */
 export const unitOf = (id: SettingId): SettingUnit => (ANGLES.includes(id) ? 'deg' : 'mm');
 
-/** How far a setting can be moved, in its own unit, and how little of it nobody sees. */
-export interface SettingReach {
+/** What can be typed and kept of a setting, in its own unit, and how little of it nobody sees. */
+export interface SettingRange {
   readonly low: number;
   readonly high: number;
   /** A value this near to the best one looks right. */
   readonly tolerance: number;
 }
 
-const reach = (low: number, high: number, tolerance: number): SettingReach => ({ low, high, tolerance });
+const range = (low: number, high: number, tolerance: number): SettingRange => ({ low, high, tolerance });
 
-/** Limits of every setting. Sources: usual rests, seats and pins; the steps that teachers change by. */
-const SETTING_REACH = {
+/** The widest limits of every setting. Sources: usual rests, seats and pins; the steps that teachers change by. */
+const SETTING_RANGE = {
   rest: {
-    chinRest: reach(10, 45, 2.5),
-    lift: reach(0, 30, 2.5),
-    shoulderFoot: reach(0, 80, 2.5),
-    chestFoot: reach(0, 60, 2.5),
-    restWidth: reach(80, 300, 5),
-    shoulderFootAlong: reach(20, 200, 6),
-    chestFootAlong: reach(20, 240, 6),
-    tilt: reach(0, 30, 2.5)
+    chinRest: range(10, 45, 2.5),
+    lift: range(0, 30, 2.5),
+    shoulderFoot: range(0, 80, 2.5),
+    chestFoot: range(0, 60, 2.5),
+    restWidth: range(80, 300, 5),
+    shoulderFootAlong: range(20, 200, 6),
+    chestFootAlong: range(20, 240, 6),
+    tilt: range(0, 30, 2.5)
   },
   seated: {
-    seat: reach(150, 620, 10),
-    pin: reach(0, 500, 10),
-    angle: reach(20, 40, 1.5),
-    slide: reach(-50, 40, 8),
-    anchor: reach(100, 1500, 15)
+    seat: range(150, 620, 10),
+    pin: range(0, 500, 10),
+    angle: range(12, 48, 1.5),
+    slide: range(-120, 100, 8),
+    anchor: range(100, 1500, 15)
   },
   standing: {
-    pin: reach(0, 450, 10),
-    lean: reach(4, 20, 1),
-    bowOffset: reach(-120, 120, 10),
-    stool: reach(0, 900, 10)
+    pin: range(0, 450, 10),
+    lean: range(4, 20, 1),
+    bowOffset: range(-120, 120, 10),
+    stool: range(0, 900, 10)
   }
-} as const satisfies { readonly [Kind in SetupKind]: Readonly<Record<SettingId<Kind>, SettingReach>> };
+} as const satisfies { readonly [Kind in SetupKind]: Readonly<Record<SettingId<Kind>, SettingRange>> };
 
-/** How far one setting of a kind can be moved. */
-export const reachOf = (kind: SetupKind, id: SettingId): SettingReach => {
-  const found = (SETTING_REACH[kind] as Readonly<Partial<Record<SettingId, SettingReach>>>)[id];
+/** What can be typed of one setting of a kind, whatever the instrument at hand can do. */
+export const rangeOf = (kind: SetupKind, id: SettingId): SettingRange => {
+  const found = (SETTING_RANGE[kind] as Readonly<Partial<Record<SettingId, SettingRange>>>)[id];
   if (!found) throw new RangeError(`a ${kind} set-up has no ${id}`);
   return found;
 };

@@ -93,7 +93,7 @@ describe('the plan of a seated player', () => {
     expect(codes('4/4', 1150)).toContain('corner');
     expect(codes('1/2', 1310, { seat: 440 })).toContain('seat');
     expect(codes('1/2', 1310, { seat: 360, angle: 30, slide: 0, pin: 60 })[0]).toBe('pin-unreachable');
-    expect(codes('1/8', 1650)).toContain('pin-hands');
+    expect(codes('1/8', 1650)).toContain('peg');
   });
 
   it('tells the pin in hand-widths of the player, and the anchor from the chair', () => {

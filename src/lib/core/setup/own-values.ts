@@ -1,42 +1,70 @@
 import { clamp } from '../maths';
 import type { AdjustmentsOf, OwnOrigin } from './arrangement';
-import { reachOf, type SettingId, type SetupKind } from './kinds';
-
-/** Seat, angle and slide together decide the pin: of the four at most three can be held. */
-const DECIDE_THE_PIN: readonly SettingId[] = ['seat', 'angle', 'slide'];
+import { rangeOf, SETTING_IDS, type SettingId, type SetupKind } from './kinds';
 
 type OwnValues = Readonly<Partial<Record<SettingId, number>>>;
 
 /**
- * A teacher's own values with one more set, or given back to be computed. A value beyond what the setting can do is
- * taken at its end. Where a cello's seat, angle, slide and pin would all be held, the oldest say gives way: the slide to
- * a pin, the pin to any other.
+ * What stands on a cello while one thing is changed; the rest follows. What a teacher sets is seat, pin and anchor, so
+ * a changed pin leaves the other two; a turned cello keeps seat and pin, and its anchor goes along; a changed seat takes
+ * the cello along as it lies on the body.
+ */
+const STANDS_WITH: Readonly<Record<SettingId<'seated'>, readonly SettingId<'seated'>[]>> = {
+  pin: ['seat', 'anchor'],
+  anchor: ['seat', 'pin'],
+  angle: ['seat', 'pin'],
+  slide: ['seat', 'pin'],
+  seat: ['angle', 'slide']
+};
+
+/** What stands and what follows where a setting of a cello is changed. */
+export const standsWith = (id: SettingId<'seated'>) => ({
+  stands: STANDS_WITH[id],
+  follows: SETTING_IDS.seated.filter((one) => one !== id && !STANDS_WITH[id].includes(one))
+});
+
+const isSeated = (id: SettingId): id is SettingId<'seated'> =>
+  (SETTING_IDS.seated as readonly SettingId[]).includes(id);
+
+/**
+ * A teacher's own values with one more set, or given back to be worked out. A value beyond what the setting can do is
+ * taken at its end.
+ *
+ * @param standing all values as they stand: what stands on a cello while one thing is changed is held as it is
  */
 export function withOwnValue(
   kind: SetupKind,
   values: OwnValues,
   id: SettingId,
-  value: number | undefined
+  value: number | undefined,
+  standing: OwnValues
 ): OwnValues {
   const { [id]: _old, ...others } = values;
   if (value === undefined) return others;
-  const { low, high } = reachOf(kind, id);
-  const next: OwnValues = { ...others, [id]: clamp(value, low, high) };
-  const allHeld =
-    kind === 'seated' && next.pin !== undefined && DECIDE_THE_PIN.every((one) => next[one] !== undefined);
-  if (!allHeld) return next;
-  const { [id === 'pin' ? 'slide' : 'pin']: _given, ...held } = next;
-  return held;
+  const { low, high } = rangeOf(kind, id);
+  const own = { [id]: clamp(value, low, high) };
+  if (kind !== 'seated' || !isSeated(id)) return { ...others, ...own };
+  const held = STANDS_WITH[id].flatMap((one) => {
+    const stands = standing[one] ?? values[one];
+    return stands === undefined ? [] : [[one, stands] as const];
+  });
+  return { ...Object.fromEntries(held), ...own };
 }
 
-/** Adjustments with one more own value, or with one given back to be computed; each remembers how it was found. */
+/** Adjustments with one more own value, or with one given back; each remembers how it was found. */
 export function withOwn<Kind extends SetupKind>(
   adjustments: AdjustmentsOf<Kind>,
   id: SettingId,
   value: number | undefined,
+  standing: OwnValues,
   origin: OwnOrigin = 'adjusted'
 ): AdjustmentsOf<Kind> {
-  const values = withOwnValue(adjustments.kind, adjustments.values, id, value);
-  const origins = Object.entries({ ...adjustments.origins, [id]: origin }).filter(([one]) => one in values);
-  return { ...adjustments, values, origins: Object.fromEntries(origins) } as AdjustmentsOf<Kind>;
+  const values = withOwnValue(adjustments.kind, adjustments.values, id, value, standing);
+  const before: Readonly<Partial<Record<SettingId, OwnOrigin>>> = adjustments.origins ?? {};
+  const known = (one: SettingId): OwnOrigin =>
+    before[one] ?? (adjustments.values[one as SettingId<Kind>] === undefined ? 'held' : 'adjusted');
+  const origins = Object.fromEntries(
+    (Object.keys(values) as SettingId[]).map((one) => [one, one === id ? origin : known(one)])
+  );
+  return { ...adjustments, values, origins } as AdjustmentsOf<Kind>;
 }

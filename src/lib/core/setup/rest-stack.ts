@@ -13,8 +13,10 @@ import {
 const EDGE_AND_ARCH_MM = 8;
 const NOD_MM = 8;
 const NOD_RIB_MM = 30;
-/** The chin rest is too high only when the body cannot make up for it: soft tissue gives this much. */
-const LIFT_GIVES_MM = 8;
+/** It is too much only when the body cannot make up for it: soft tissue gives this much. */
+const BODY_GIVES_MM = 8;
+/** So much too little is seen, mm: the jaw nods no further. */
+const NOD_GIVES_MM = 6;
 /** Feet stand this share of the lower bout's width off the centre line. */
 const FOOT_OFFSET = 0.3;
 const CHEST_FALL_MM = 35;
@@ -45,8 +47,10 @@ export interface RestQuestion {
   /** Drop from neck base to shoulder point in mm, or the slope by look. */
   readonly shoulder: { readonly dropMm: number } | { readonly slope: ShoulderSlope };
   readonly school: RestSchool;
-  /** Height of the chin rest as fitted, mm; the size's nominal one by default. Unused by collarbone first. */
+  /** Height of the chin rest as fitted, mm; by default the size's nominal one, where it alone carries what fits. */
   readonly chinRestMm?: number;
+  /** The lift as the teacher set it, mm; what is left of the gap by default. */
+  readonly liftMm?: number;
   /** Tilt of the string plane, degrees 0..30; 18 by default. */
   readonly tiltDeg?: number;
 }
@@ -54,6 +58,12 @@ export interface RestQuestion {
 export type RestWarning =
   /** Chin rest and plate fill more than the gap: take a lower chin rest. */
   | { readonly code: 'chin-rest-too-high'; readonly excessMm: number; readonly fittingMm: number }
+  /** The rest lifts more than the gap has room for. */
+  | { readonly code: 'lift-too-high'; readonly excessMm: number; readonly fittingMm: number }
+  /** The rest leaves the jaw without support, and could lift more. */
+  | { readonly code: 'lift-too-low'; readonly missingMm: number; readonly fittingMm: number }
+  /** A rest, pad or sponge that lifts more than its kind should. */
+  | { readonly code: 'lift-beyond'; readonly liftMm: number; readonly limitMm: number }
   /** The rest or pad would have to be taller than it should: take a higher chin rest. */
   | { readonly code: 'chin-rest-too-low'; readonly missingMm: number; readonly fittingMm: number }
   | { readonly code: 'tilt-reduced'; readonly fromDeg: number; readonly toDeg: number }
@@ -105,19 +115,14 @@ export function restStack(question: RestQuestion): RestStack {
   const fillerMm = neckGapMm - thicknessMm - nodMm;
   const [lowest, highest] = CHIN_REST_RANGE_MM;
   const fittingMm = clamp(fillerMm, lowest, highest);
-  const chinRestMm =
-    school === 'collarbone-first' ? fittingMm : (question.chinRestMm ?? instrument.chinRestMm ?? lowest);
+  const first = school === 'collarbone-first' || school === 'none';
+  const nominalMm = first ? fittingMm : (instrument.chinRestMm ?? lowest);
+  const chinRestMm = question.chinRestMm ?? nominalMm;
 
-  const wantedLiftMm = fillerMm - chinRestMm;
-  const liftMm = clamp(wantedLiftMm, 0, LIFT_MAX_MM[school]);
-  if (wantedLiftMm < -LIFT_GIVES_MM)
-    warnings.push({ code: 'chin-rest-too-high', excessMm: -wantedLiftMm, fittingMm });
-  if (wantedLiftMm > LIFT_MAX_MM[school])
-    warnings.push({
-      code: 'chin-rest-too-low',
-      missingMm: wantedLiftMm - liftMm,
-      fittingMm: clamp(fillerMm - LIFT_MAX_MM[school], lowest, highest)
-    });
+  const wantedLiftMm = fillerMm - (first ? fittingMm : chinRestMm);
+  const most = LIFT_MAX_MM[school];
+  const liftMm = question.liftMm ?? clamp(wantedLiftMm, 0, most);
+  warnings.push(...fillWarnings({ chinRestMm, liftMm, fillerMm, most, first }));
 
   return {
     fillerMm,
@@ -129,6 +134,42 @@ export function restStack(question: RestQuestion): RestStack {
     ...feet(question, liftMm, warnings),
     warnings
   };
+}
+
+/** How chin rest and lift as they are set fill the gap. */
+function fillWarnings({
+  chinRestMm,
+  liftMm,
+  fillerMm,
+  most,
+  first
+}: {
+  readonly chinRestMm: number;
+  readonly liftMm: number;
+  readonly fillerMm: number;
+  readonly most: number;
+  /** By the collarbone first, or with nothing under the back: the chin rest fills it. */
+  readonly first: boolean;
+}): readonly RestWarning[] {
+  const [lowest, highest] = CHIN_REST_RANGE_MM;
+  const excessMm = chinRestMm + liftMm - fillerMm;
+  const fits = (mm: number) => clamp(mm, lowest, highest);
+  const beyond: RestWarning[] = liftMm > most ? [{ code: 'lift-beyond', liftMm, limitMm: most }] : [];
+  if (excessMm > BODY_GIVES_MM) {
+    const fittingLift = Math.max(0, liftMm - excessMm);
+    return liftMm > 0 && chinRestMm + fittingLift - fillerMm <= BODY_GIVES_MM
+      ? [...beyond, { code: 'lift-too-high', excessMm, fittingMm: fittingLift }]
+      : [...beyond, { code: 'chin-rest-too-high', excessMm, fittingMm: fits(fillerMm) }];
+  }
+  const missingMm = -excessMm;
+  const liftable = !first && liftMm + missingMm <= most;
+  if (missingMm <= (first || liftable ? NOD_GIVES_MM : 0)) return beyond;
+  return liftable
+    ? [...beyond, { code: 'lift-too-low', missingMm, fittingMm: liftMm + missingMm }]
+    : [
+        ...beyond,
+        { code: 'chin-rest-too-low', missingMm, fittingMm: fits(fillerMm - (first ? liftMm : most)) }
+      ];
 }
 
 function gapOf({ neckGapMm, heightMm }: RestQuestion, warnings: RestWarning[]): number {

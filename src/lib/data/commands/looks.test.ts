@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { averageSeatedBody } from '$lib/core/cello';
 import { dimensionsOf } from '$lib/core/instruments';
-import { HOLDS, noAdjustments, seatedPlan, settleSeated, stepAfter, type SettingId } from '$lib/core/setup';
+import { HOLDS, noAdjustments, seatedPlan, settleSeated, type Step } from '$lib/core/setup';
 import { keepSetup, noteLook, undo } from '..';
 import type { Database } from '../store/database';
 import type { Player } from '../store/records';
@@ -17,13 +17,20 @@ beforeEach(async () => {
 });
 afterEach(() => db.delete());
 
-const values: Readonly<Partial<Record<SettingId, number>>> = { pin: 180, seat: 350 };
+const step: Step = {
+  kind: 'change',
+  setting: 'pin',
+  from: 180,
+  to: 201,
+  belief: { state: 'look', by: null, next: 201, best: 201, sure: 0.6 }
+};
 const slumps = (after = 0) => ({
   kind: 'seated' as const,
   seen: 'seated-slumps',
-  step: stepAfter('seated', 'seated-slumps', [], values),
-  at: null,
+  step,
+  at: { setting: 'pin' as const, value: 180 },
   base: noAdjustments('seated'),
+  standing: { seat: 350, pin: 180, anchor: 480 },
   after
 });
 
@@ -36,7 +43,7 @@ describe('a look at a set-up', () => {
       change: { setting: 'pin', from: 180 }
     });
     const draft = await db.drafts.get(player.id);
-    expect(draft?.setup).toMatchObject({ kind: 'seated', values: { pin: noted?.change?.to } });
+    expect(draft?.setup).toMatchObject({ kind: 'seated', values: { pin: 201, seat: 350, anchor: 480 } });
     await undo(db);
     expect(await db.looks.count()).toBe(0);
     expect((await db.drafts.get(player.id))?.setup ?? null).toBeNull();
@@ -56,9 +63,10 @@ describe('a look at a set-up', () => {
     await noteLook(db, player, {
       kind: 'seated',
       seen: HOLDS,
-      step: { kind: 'holds', setting: 'pin', belief: null },
-      at: { setting: 'pin', value: 200 },
+      step: { kind: 'holds', setting: 'pin', to: 201, belief: null },
+      at: { setting: 'pin', value: 201 },
       base: noAdjustments('seated'),
+      standing: {},
       after: 1
     });
     const draft = await db.drafts.get(player.id);

@@ -19,10 +19,12 @@ export interface LookToNote {
   readonly kind: SetupKind;
   readonly seen: string;
   readonly step: Step;
-  /** The setting that was looked at with its value, where nothing is changed. */
+  /** The setting that was looked at with its value. */
   readonly at: { readonly setting: SettingId; readonly value: number } | null;
   /** What was changed by hand before, where nothing was yet in this fit. */
   readonly base: Adjustments;
+  /** All values as they stood. */
+  readonly standing: Readonly<Partial<Record<SettingId, number>>>;
   /** Looks that there were when it was made: one that is noted twice counts once. */
   readonly after: number;
 }
@@ -33,10 +35,12 @@ const openLooks = async (db: Database, playerId: string, kind: SetupKind): Promi
     .filter((look) => look.kind === kind && look.setupId === null)
     .sort((a, b) => (a.at < b.at ? -1 : 1));
 
-const changeOf = ({ step, at }: LookToNote): KeptLook['change'] => {
-  if (step.kind === 'change') return { setting: step.setting, from: step.from, to: step.to };
-  return at && { setting: at.setting, from: at.value, to: at.value };
-};
+/** What a look changes: a step, or what the looks together say to keep. */
+const toSet = ({ kind, ...step }: Step): number | null =>
+  (kind === 'change' || kind === 'holds') && 'to' in step ? step.to : null;
+
+const changeOf = ({ step, at }: LookToNote): KeptLook['change'] =>
+  at && { setting: at.setting, from: at.value, to: toSet(step) ?? at.value };
 
 /**
  * Notes what was seen, and changes the setting as the look asks, as one step that can be undone.
@@ -50,7 +54,7 @@ export const noteLook = (
   now = new Date()
 ): Promise<Look | null> =>
   commit(db, `Looked at the set-up of ${player.name}`, async ({ put }) => {
-    const { kind, seen, step, base, after } = look;
+    const { kind, seen, step, at: looked, base, standing, after } = look;
     const before = await openLooks(db, player.id, kind);
     if (before.length !== after) return null;
     const last = before.at(-1);
@@ -67,10 +71,11 @@ export const noteLook = (
       change: changeOf(look)
     };
     await put('looks', noted);
-    if (step.kind === 'change') {
+    const to = toSet(step);
+    if (looked && to !== null && to !== looked.value) {
       const draft = await setupDraft(db, player.id, now);
       const before = (draft.setup?.kind === kind ? draft.setup : base) as AdjustmentsOf<SetupKind>;
-      const setup = withOwn(before, step.setting, step.to) as typeof draft.setup;
+      const setup = withOwn(before, looked.setting, to, standing) as typeof draft.setup;
       await put('drafts', { ...draft, setup, updatedAt: now.toISOString() });
     }
     return noted;

@@ -130,7 +130,11 @@ describe('facts', () => {
     size: '1/4',
     version: 1,
     basis: { lengths: { height: 1200, neckGap: 70 }, estimated: [] },
-    settings: { chestFoot: { value: 0, unit: 'mm', origin: 'adjusted', mark: '' } }
+    choices: { school: 'rest-first', mount: 'beside', scroll: 'left-45' },
+    settings: {
+      chinRest: { value: 18, unit: 'mm', origin: 'computed', mark: '' },
+      chestFoot: { value: 0, unit: 'mm', origin: 'adjusted', mark: '' }
+    }
   } as unknown as Setup;
 
   it('nothing on record says that no set-up was kept, and no more', () =>

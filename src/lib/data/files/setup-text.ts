@@ -3,7 +3,7 @@ import { FAMILIES, sizesOf, type Family } from '$lib/core/instruments';
 import { clamp } from '$lib/core/maths';
 import {
   copiedFrom,
-  reachOf,
+  rangeOf,
   SETTING_IDS,
   SETUP_CHOICES,
   SETUP_KIND_OF,
@@ -93,7 +93,7 @@ export function setupFromText(text: string): SetupRead {
     choices: Object.fromEntries(Object.keys(SETUP_CHOICES[kind]).map((id, i) => [id, chosen[i]])),
     settings: Object.fromEntries(
       ids.map((id, i): [string, Setting] => {
-        const { low, high } = reachOf(kind, id);
+        const { low, high } = rangeOf(kind, id);
         const value = clamp(values[i] ?? 0, low, high);
         return [id, { value, unit: unitOf(id), origin: 'copied', mark: kept[i] ?? '' }];
       })

@@ -216,6 +216,12 @@ export function foresightOf(of: PlayerCase): Foresight | null {
   return foresee(outlookQuestion({ ...of, today: last }, fit.size, fit));
 }
 
+/** How a set-up for violin or viola fills the gap, as its drift is judged. */
+export const filling = (setup: Setup) =>
+  setup.kind === 'rest'
+    ? { rest: { school: setup.choices.school, chinRestMm: setup.settings.chinRest.value } }
+    : {};
+
 /** When the set-up on the size in use is to be looked at again; null without one. */
 export function setupReviewOf(of: PlayerCase): SetupReview | null {
   const fit = newestFitOf(of.player, of.fits);
@@ -225,6 +231,7 @@ export function setupReviewOf(of: PlayerCase): SetupReview | null {
     {
       kind: setup.kind,
       instrument: dimensionsOf(setup.family, setup.size, of.settings.dimensions),
+      ...filling(setup),
       lengths: setup.basis.lengths
     },
     {

@@ -5,7 +5,7 @@ import { dimensionsOf } from '$lib/core/instruments';
 import { furthestDrift, reachOf, type SettingId } from '$lib/core/setup';
 import { daysBetween, type IsoDay } from '$lib/core/time';
 import { looksFor } from '$lib/core/trial';
-import { newestFirst, newestFitOf } from './case';
+import { filling, newestFirst, newestFitOf } from './case';
 import { combined, heightsOf } from './lengths';
 import { newestByKind } from '../commands/measurements';
 import type { CheckResult, Fit, Measurement, Player, Remedy, Settings, Setup, Trial } from '../store/records';
@@ -28,6 +28,9 @@ export interface OnRecord {
 /** Looks of the trial that tell whether the left-hand frame falls short. */
 const FRAME_LOOKS = ['shoulder-fourth', 'cello-frame', 'cello-extended', 'bass-frame'];
 
+/** So near to its end a setting stands at it. */
+const AT_END = 0.5;
+
 function setupFacts(
   { player, measurements, setups, settings }: OnRecord,
   step: SettingStep | undefined
@@ -36,7 +39,7 @@ function setupFacts(
   if (!setup) return { setupKept: false };
   const instrument = dimensionsOf(setup.family, setup.size, settings.dimensions);
   const heightMm = heightsOf(measurements).at(-1)?.mm;
-  const then = { kind: setup.kind, instrument, lengths: setup.basis.lengths };
+  const then = { kind: setup.kind, instrument, ...filling(setup), lengths: setup.basis.lengths };
   const drift = heightMm === undefined ? null : furthestDrift(then, heightMm);
   const newest = newestByKind(measurements);
   const lengthReadAnew = MEASUREMENT_IDS.some((kind) => {
@@ -47,13 +50,24 @@ function setupFacts(
   });
   const value =
     step && (setup.settings as Readonly<Partial<Record<string, { value: number }>>>)[step.setting]?.value;
-  const reach = step && value !== undefined ? reachOf(setup.kind, step.setting as SettingId) : null;
+  const reach =
+    step && value !== undefined
+      ? reachOf(step.setting as SettingId, {
+          kind: setup.kind,
+          instrument,
+          notchesMm: setup.notchesMm,
+          ...(setup.kind === 'rest' ? { school: setup.choices.school } : {}),
+          ...(settings.rests ? { rests: settings.rests } : {})
+        })
+      : null;
   const end = step && reach && (step.way === 'raise' ? reach.low : step.way === 'lower' ? reach.high : null);
   return {
     setupKept: true,
     ...(drift ? { setupDriftMm: drift.byMm, reviewLimitMm: drift.limitMm } : {}),
     ...(lengthReadAnew ? { lengthReadAnew } : {}),
-    ...(end !== null && end !== undefined && value === end ? { settingAtOtherEnd: true } : {})
+    ...(end != null && value !== undefined && Math.abs(value - end) < AT_END
+      ? { settingAtOtherEnd: true }
+      : {})
   };
 }
 

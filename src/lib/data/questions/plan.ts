@@ -3,7 +3,7 @@ import type { Family } from '$lib/core/instruments';
 import { isOverdue, type KitItem } from '$lib/core/kit';
 import { behindIn, mostAskedFor, type Due, type InCategory } from '$lib/core/plan';
 import { supportOf, type RestSupport } from '$lib/core/setup';
-import type { IsoDay } from '$lib/core/time';
+import { daysBetween, type IsoDay } from '$lib/core/time';
 import { groupByPlayer, newestFirst, newestFitOf } from './case';
 import { newestByCheck, seenResults } from '../commands/checks';
 import type { Database } from '../store/database';
@@ -23,6 +23,9 @@ async function nextLooks(db: Database): Promise<ReadonlyMap<string, IsoDay>> {
   return new Map([...newest].map(([playerId, { nextLook }]) => [playerId, nextLook]));
 }
 
+/** Two reviews of one player within so many days are one visit. */
+const ONE_VISIT_DAYS = 30;
+
 /** Everything that is due for the players of a list, now or later. */
 export async function duesOf(
   db: Database,
@@ -37,9 +40,15 @@ export async function duesOf(
     const back = due('return', late ? today : null);
     // Nothing is proposed while pain is open.
     if (pain) return [...due('pain', pain.day), ...back];
+    const measure = foresight?.nextMeasure.date ?? null;
+    const setUp = setupReview?.when?.middle ?? null;
+    // Whoever is measured is set up anew: two days that are near each other are one visit, on the earlier.
+    const oneVisit =
+      measure !== null && setUp !== null && Math.abs(daysBetween(measure, setUp)) <= ONE_VISIT_DAYS;
+    const visit = oneVisit && setUp < measure ? setUp : measure;
     return [
-      ...due(standing === 'measured-too-large' ? 'too-large' : 'measure', foresight?.nextMeasure.date),
-      ...due('set-up', setupReview?.when?.middle),
+      ...due(standing === 'measured-too-large' ? 'too-large' : 'measure', visit),
+      ...due('set-up', oneVisit ? null : setUp),
       ...due('check', looks.get(player.id)),
       ...back
     ];

@@ -6,12 +6,14 @@
     HOLDS,
     mendedBy,
     pinForPeg,
+    seatedPlan,
     SEEN_PICTURES,
     spotOf,
     seenAtLook,
     seenFor,
+    standsWith,
     stepAfter,
-    toNotch,
+    withOwnValue,
     type SettingId,
     type SetupKind,
     type Step
@@ -21,7 +23,7 @@
   import { Action } from '$lib/ui/action.svelte';
   import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
   import { SETTING_WORDS } from '$lib/words/setup';
-  import { SEEN_WORDS, stepSentence } from '$lib/words/setup-looks';
+  import { followsSentence, SEEN_WORDS, stepSentence, type Follows } from '$lib/words/setup-looks';
   import type { Bench } from './bench.svelte';
   import LooksSoFar from './LooksSoFar.svelte';
   import LoopFigure from './LoopFigure.svelte';
@@ -46,43 +48,50 @@
   const stopped = $derived(bench.pains.length > 0);
   const noting = new Action();
   /** What followed from a look of this page, by its id: the record keeps what was changed, not why. */
-  let followed = $state.raw<{ readonly id: string; readonly step: Step } | null>(null);
+  let followed = $state.raw<{
+    readonly id: string;
+    readonly step: Step;
+    readonly follows: readonly Follows[];
+  } | null>(null);
   /** The newest look on record, and what followed from it; a look that was undone says nothing any more. */
   const last = $derived.by(() => {
     const newest = looks.at(-1);
-    return newest && followed?.id === newest.id ? { seen: newest.seen, step: followed.step } : null;
+    return newest && followed?.id === newest.id ? { ...followed, seen: newest.seen } : null;
   });
   let missed = $state('');
   let answer: HTMLElement | undefined = $state();
   let pictures: HTMLElement | undefined = $state();
 
   /** A peg whose distance from the ear was read needs no search. */
-  function exactFor(seen: string): number | undefined {
-    const laid = bench.setup.laid;
-    if (laid?.kind !== 'seated' || !seen.startsWith('seated-peg')) return undefined;
+  function exactFor(seen: string): number | null {
+    const question = bench.setup.seatedQuestion;
     const parsed = parseLength(missed, unit);
-    if (!parsed.ok) return undefined;
-    return pinForPeg(seen === 'seated-peg-high' ? parsed.mm : -parsed.mm, laid.plan.posture.angleDeg);
+    if (!question || !parsed.ok || !seen.startsWith('seated-peg')) return null;
+    return pinForPeg(question, seen === 'seated-peg-high' ? -parsed.mm : parsed.mm);
   }
 
-  /** A bass's pin goes from notch to notch. */
-  function inNotches(step: Step): Step {
-    const notches = bench.setup.arrangement?.notchesMm ?? [];
-    if (kind !== 'standing' || step.kind !== 'change' || step.setting !== 'pin') return step;
-    return { ...step, to: toNotch(notches, step.from, step.to) };
+  /** What of a cello moves along when a setting is changed to a value. */
+  function followsOf(setting: SettingId, to: number): readonly Follows[] {
+    const question = bench.setup.seatedQuestion;
+    if (!question) return [];
+    const { values } = bench.setup;
+    const own = withOwnValue('seated', question.own ?? {}, setting, to, values);
+    const then = seatedPlan({ ...question, own }).values;
+    return standsWith(setting as SettingId<'seated'>).follows.map((id) => ({
+      id,
+      from: values[id] ?? then[id],
+      to: then[id]
+    }));
   }
-
-  /** What this set-up mends by: who has no rest under the back changes the chin rest. */
-  const mending = (setting: SettingId): SettingId | null => {
-    const { arrangement } = bench.setup;
-    return arrangement ? mendedBy(arrangement, setting) : setting;
-  };
 
   async function see(seen: string) {
-    const { values } = bench.setup;
-    const step = inNotches(stepAfter(kind, seen, looks, values, exactFor(seen), mending));
+    const { values, lookQuestion } = bench.setup;
+    if (!lookQuestion) return;
+    const step = stepAfter(seen, { ...lookQuestion, exact: exactFor(seen) });
     const mends = seen === HOLDS ? null : seenAtLook(seen).mends;
-    const setting = step.kind === 'hint' ? null : (step.setting ?? (mends && mending(mends.setting)));
+    const setting =
+      step.kind === 'hint' ? null : (step.setting ?? (mends && mendedBy(lookQuestion.setup, mends.setting)));
+    const follows = step.kind === 'change' ? followsOf(step.setting, step.to) : [];
     const noted = await noting.run(async () => {
       const look = await noteLook(db, player, {
         kind,
@@ -90,9 +99,10 @@
         step,
         at: setting === null ? null : { setting, value: values[setting] ?? 0 },
         base: bench.setup.adjustments(kind),
+        standing: values,
         after: looks.length
       });
-      if (look) followed = { id: look.id, step };
+      if (look) followed = { id: look.id, step, follows };
     });
     if (!noted) return;
     missed = '';
@@ -133,6 +143,9 @@
     {#if last}
       <p class="answer" data-step={last.step.kind} tabindex="-1" bind:this={answer} role="status">
         {stepSentence(last.step, last.seen, unit, bench.setup.nameOf)}
+        {#if last.follows.length > 0}
+          <span class="soft">{followsSentence(last.step, last.follows, unit, bench.setup.nameOf)}</span>
+        {/if}
         {#if last.step.kind !== 'hint' && SEEN_WORDS[last.seen]?.hint}
           <span class="soft">{SEEN_WORDS[last.seen]?.hint}</span>
         {/if}

@@ -50,7 +50,7 @@
   const take = ({ rest: own, values }: RestOffer) =>
     void onchange(`Took ${own.name}`, (before) => {
       const set = Object.entries(values).reduce(
-        (adjusted, [id, value]) => withOwn(adjusted, id as SettingId<'rest'>, value),
+        (adjusted, [id, value]) => withOwn(adjusted, id as SettingId<'rest'>, value, {}),
         before
       );
       return { ...set, marks: { ...before.marks, [MARKED[own.kind]]: own.name } };

@@ -99,7 +99,7 @@
     min={TILT_RANGE_DEG[0]}
     max={TILT_RANGE_DEG[1]}
     label={(tiltDeg) => `Tilt of the strings: ${tiltDeg}°${hasFeet ? `, ${ends}` : ''}`}
-    onmove={(tilt) => onchange('Changed the tilt', (before) => withOwn(before, 'tilt', tilt), 'tilt')}
+    onmove={(tilt) => onchange('Changed the tilt', (before) => withOwn(before, 'tilt', tilt, {}), 'tilt')}
   />
   <OwnRests {rest} {rests} {unit} {onchange} />
 </div>

@@ -2,7 +2,7 @@
   import { bodyOf } from '$lib/core/body';
   import { CORNER_RANGE_MM, seatedBody } from '$lib/core/cello';
   import { formatLength } from '$lib/core/length';
-  import { reachOf, seatedPlan, SETUP_CHOICES, withOwnValue, type SettingId } from '$lib/core/setup';
+  import { rangeOf, seatedPlan, SETUP_CHOICES, withOwnValue, type SettingId } from '$lib/core/setup';
   import Choice from '$lib/ui/Choice.svelte';
   import LowScene from '$lib/ui/figure/LowScene.svelte';
   import { aboveOrBelow } from '$lib/words/sizing';
@@ -21,14 +21,14 @@
       ? seatedPlan({
           body: seatedBody(body),
           cello: instrument,
-          own: withOwnValue('seated', own, dragged.id, dragged.value)
+          own: withOwnValue('seated', own, dragged.id, dragged.value, laid.plan.values)
         })
       : laid.plan
   );
   const posture = $derived(plan.posture);
   const choices = $derived(laid.arrangement.choices);
 
-  const reach = (id: SettingId) => reachOf('seated', id);
+  const reach = (id: SettingId) => rangeOf('seated', id);
   const heightMm = $derived(body?.heightMm ?? 1300);
   const handles = $derived([
     {
@@ -110,8 +110,9 @@
   />
   <p class="text-sm soft">{PLACING_WORDS[choices.placing].why}</p>
   <p class="text-sm soft">
-    Drag seat, pin and scroll in the drawing, or use the arrow keys on them. What you set stays; the rest
-    follows.
+    Drag seat, pin and scroll in the drawing, or use the arrow keys on them. A changed pin leaves seat and
+    anchor where they are, and the cello turns a little; a turned cello takes its anchor along; a changed seat
+    takes the whole cello along.
   </p>
 </div>
 <div>

@@ -2,7 +2,7 @@
   import { MM_PER_INCH, parseLength, type LengthUnit } from '$lib/core/length';
   import {
     chinRestClass,
-    reachOf,
+    rangeOf,
     settingsInUse,
     unitOf,
     type Arrangement,
@@ -38,7 +38,7 @@
   const stepOf = (id: SettingId) => (unitOf(id) === 'deg' || unit === 'cm' ? 1 : MM_PER_INCH / 16);
   /** Steps run along whole steps of the tape, and end where the setting does. */
   function moved(id: SettingId, by: number): number {
-    const { low, high } = reachOf(kind, id);
+    const { low, high } = rangeOf(kind, id);
     const step = stepOf(id);
     const next = Math.round((settings[id]?.value ?? 0) / step) * step + by * step;
     return Math.min(high, Math.max(low, next));
@@ -60,7 +60,7 @@
 
   function typeValue(id: SettingId, text: string) {
     const value = read(id, text);
-    const { low, high } = reachOf(kind, id);
+    const { low, high } = rangeOf(kind, id);
     const name = settingWords(arrangement, id).name;
     if (value === null)
       problem =

@@ -82,7 +82,7 @@
     laid
       ? changeAs(laid.kind)(
           `Adjusted ${bench.setup.nameOf(id).toLowerCase()}`,
-          (before) => withOwn(before, id, asItGoes(id, value, origin), origin),
+          (before) => withOwn(before, id, asItGoes(id, value, origin), bench.setup.values, origin),
           id
         )
       : Promise.resolve(false);

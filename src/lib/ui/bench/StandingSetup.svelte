@@ -2,7 +2,7 @@
   import { standingPlaces } from '$lib/core/bass';
   import { bodyOf } from '$lib/core/body';
   import { formatLength } from '$lib/core/length';
-  import { reachOf, SETUP_CHOICES, standingPlan, toNotch, withOwnValue } from '$lib/core/setup';
+  import { rangeOf, SETUP_CHOICES, standingPlan, toNotch, withOwnValue } from '$lib/core/setup';
   import { MOST_NOTCHES } from '$lib/data/schema/setup';
   import Choice from '$lib/ui/Choice.svelte';
   import LowScene from '$lib/ui/figure/LowScene.svelte';
@@ -22,7 +22,7 @@
   function setNotches(text: string) {
     const list = text.split(/[\s;,]+/).filter((one) => one !== '');
     const read = list.map(Number);
-    const { low, high } = reachOf('standing', 'pin');
+    const { low, high } = rangeOf('standing', 'pin');
     notchProblem = read.every((one) => one >= low && one <= high)
       ? read.length > MOST_NOTCHES
         ? `A pin has ${MOST_NOTCHES} notches at most.`
@@ -54,7 +54,8 @@
             dragged.id,
             dragged.id === 'pin'
               ? toNotch(notchesMm, laid.arrangement.settings.pin.value, dragged.value)
-              : dragged.value
+              : dragged.value,
+            {}
           )
         })
       : laid.plan
@@ -74,7 +75,7 @@
       name: 'Pin',
       spot: 'bottom',
       value: values.pin,
-      ...reachOf('standing', 'pin'),
+      ...rangeOf('standing', 'pin'),
       text: formatLength(values.pin, unit),
       axis: 'up' as const,
       perMm: 1
@@ -84,7 +85,7 @@
       name: 'Lean',
       spot: 'scroll',
       value: values.lean,
-      ...reachOf('standing', 'lean'),
+      ...rangeOf('standing', 'lean'),
       text: `${Math.round(values.lean)}°`,
       axis: 'along' as const,
       perMm: 57.3 / (values.pin + instrument.overallMm)

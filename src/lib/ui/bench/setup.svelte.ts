@@ -24,7 +24,9 @@ import {
   type AdjustmentsOf,
   type Arrangement,
   type ArrangementOf,
+  type LookQuestion,
   type RestStack,
+  type SeatedQuestion,
   type SeatedPlan,
   type SettingId,
   type SetupKind,
@@ -194,7 +196,7 @@ export class SetupBench {
     const heightMm = this.#lengthOf('height') ?? this.#heightFromArm();
     if (!player || !isShoulderFamily(player.family) || (neckGapMm === null && heightMm === null)) return null;
     const dropMm = this.#lengthOf('shoulderSlope');
-    const chinRestMm = adjustments.values.chinRest;
+    const { chinRest: chinRestMm, lift: liftMm } = adjustments.values;
     const plan = restStack({
       instrument,
       neckGapMm,
@@ -203,7 +205,8 @@ export class SetupBench {
         dropMm !== null && heightMm !== null ? { dropMm } : { slope: newest.shoulderSlope?.look ?? 'medium' },
       school: adjustments.choices.school ?? settings.restSchool,
       tiltDeg: adjustments.values.tilt ?? TILT_DEG[settings.tiltSchool],
-      ...(chinRestMm === undefined ? {} : { chinRestMm })
+      ...(chinRestMm === undefined ? {} : { chinRestMm }),
+      ...(liftMm === undefined ? {} : { liftMm })
     });
     const scroll = settings.scrollSchool ?? DEFAULT_SCROLL_SCHOOL;
     const usual = { school: settings.restSchool, mount: 'beside', scroll } as const;
@@ -213,6 +216,31 @@ export class SetupBench {
   #heightFromArm(): number | null {
     const palmMm = this.#lengthOf('armToPalm');
     return palmMm === null ? null : palmMm / FRACTION_OF_HEIGHT.neckToPalm;
+  }
+
+  /** What a cello's seat, pin and angle are worked out from; null for others. */
+  get seatedQuestion(): SeatedQuestion | null {
+    const { instrument } = this;
+    const body = this.kind === 'seated' ? bodyOf(this.readings) : null;
+    return instrument && body
+      ? { body: seatedBody(body), cello: instrument, own: this.adjustments('seated').values }
+      : null;
+  }
+
+  /** What a look is answered from; null while nothing is laid out. */
+  get lookQuestion(): LookQuestion | null {
+    const { laid, instrument, looks } = this;
+    if (!laid) return null;
+    const { arrangement: setup } = laid;
+    return {
+      kind: laid.kind,
+      setup,
+      looks,
+      instrument,
+      notchesMm: setup.notchesMm,
+      ...(this.#bench.settings.rests ? { rests: this.#bench.settings.rests } : {}),
+      ...(setup.kind === 'rest' ? { school: setup.choices.school } : {})
+    };
   }
 
   get arrangement(): Arrangement | null {

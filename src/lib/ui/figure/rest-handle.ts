@@ -1,5 +1,5 @@
 import type { LengthUnit } from '$lib/core/length';
-import { reachOf, type RestArrangement, type SettingId } from '$lib/core/setup';
+import { rangeOf, type RestArrangement, type SettingId } from '$lib/core/setup';
 import { settingText, settingWords } from '$lib/words/setup';
 import type { Handle } from './SceneHandle.svelte';
 
@@ -11,7 +11,7 @@ export function restHandle(id: SettingId<'rest'>, rest: RestArrangement, unit: L
     name: settingWords(rest, id).name,
     spot: '',
     value,
-    ...reachOf('rest', id),
+    ...rangeOf('rest', id),
     text: settingText(id, value, unit),
     axis: 'up',
     perMm: 1,
