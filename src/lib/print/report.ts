@@ -1,6 +1,7 @@
 import { sceneOf, type Check, type CheckScene } from '$lib/core/checks';
 import type { PictureQuestion } from '$lib/core/figure';
-import { SECURE, type CheckCourse, type TestCourse } from '$lib/core/progress';
+import { SECURE } from '$lib/core/checks';
+import type { CheckCourse, TestCourse } from '$lib/core/progress';
 import type { IsoDay } from '$lib/core/time';
 import type { Player } from '$lib/data';
 import { dayText } from '$lib/words/dates';

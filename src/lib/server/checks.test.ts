@@ -60,11 +60,26 @@ describe('POST /api/v1/focus', () => {
     });
     expect(response.status).toBe(200);
     expect(await response.json()).toEqual({
-      category: 'stance',
-      check: 'seat-front',
-      reason: expect.stringContaining('Not looked at yet') as string,
+      category: 'hold',
+      check: expect.stringMatching(/^hold-/) as string,
+      reason: expect.stringContaining('Stayed with') as string,
+      stays: 2,
       resting: [{ checkId: 'hold-peg', until: '2026-04-27' }]
     });
+    const first = await ask({ family: 'cello', today: '2026-03-20', results: [] });
+    expect(await first.json()).toMatchObject({ category: 'stance', check: 'seat-front', stays: 0 });
+  });
+
+  it('keeps the category through a lesson, and turns to what can hurt', async () => {
+    const earlier = [{ checkId: 'seat-front', day: '2026-03-13', rating: 'not-yet' }];
+    const question = { family: 'cello', today: '2026-03-20', results: earlier };
+    const response = await ask({
+      ...question,
+      thisLesson: [{ checkId: 'left-wrist', rating: 'not-yet' }]
+    });
+    expect(await response.json()).toMatchObject({ category: 'stance', check: 'left-wrist', stays: 1 });
+    const wrong = await ask({ ...question, thisLesson: [{ checkId: 'hold-jaw', rating: 'mostly' }] });
+    expect(await wrong.json()).toMatchObject({ error: { fields: [{ path: 'thisLesson[0].checkId' }] } });
   });
 
   it.each([

@@ -6,6 +6,7 @@ import {
   focusOf,
   RATINGS,
   subjectsFor,
+  type Rating,
   type SeenResult
 } from '$lib/core/checks';
 import { FAMILIES, type Family } from '$lib/core/instruments';
@@ -16,7 +17,7 @@ import { InputProblem } from './problem';
 
 /** Results at most in one question: years of lessons of one player. */
 const MOST_RESULTS = 5000;
-export const FOCUS_BOUNDS: ListBounds = { results: MOST_RESULTS };
+export const FOCUS_BOUNDS: ListBounds = { results: MOST_RESULTS, thisLesson: MOST_RESULTS };
 const LONGEST_ID = 120;
 
 /** The family of a query, or undefined for none that is known. */
@@ -65,9 +66,21 @@ export const focusRequest = exactly({
       rating: choiceOf(RATINGS).required()
     }).required(),
     MOST_RESULTS,
-    'What was seen, in any order',
+    'What was seen in earlier lessons, in any order',
     0
-  ).required()
+  ).required(),
+  thisLesson: listOf(
+    exactly({
+      checkId: textLike(
+        (text) => text.length > 0 && text.length <= LONGEST_ID,
+        'must be a check of the family'
+      ).required(),
+      rating: choiceOf(RATINGS).required()
+    }).required(),
+    MOST_RESULTS,
+    'What was seen in this lesson so far: it moves what is worked on, and leaves the category',
+    0
+  )
 });
 
 /**
@@ -78,19 +91,27 @@ export const focusRequest = exactly({
 export async function answerFocus({
   family,
   today,
-  results
+  results,
+  thisLesson = []
 }: InferType<typeof focusRequest>): Promise<unknown> {
   const checks = await checksFor(family);
   const known = new Set(checks.map(({ id }) => id));
-  const wrong = results.flatMap(({ checkId }, i) =>
-    known.has(checkId) ? [] : [{ path: `results[${i}].checkId`, message: `is no check of the ${family}` }]
-  );
+  const unknown = (list: readonly { readonly checkId: string }[], path: string) =>
+    list.flatMap(({ checkId }, i) =>
+      known.has(checkId) ? [] : [{ path: `${path}[${i}].checkId`, message: `is no check of the ${family}` }]
+    );
+  const wrong = [...unknown(results, 'results'), ...unknown(thisLesson, 'thisLesson')];
   if (wrong.length > 0) throw new InputProblem(wrong);
-  const seen = results.map(({ checkId, day: on, rating }): SeenResult => ({
+  const seen = (checkId: string, on: string, rating: Rating): SeenResult => ({
     checkId,
     day: on,
     outcome: { kind: 'rating', rating }
-  }));
-  const { category, check, reason, resting } = focusOf({ checks, results: seen, today });
-  return { category, check: check?.id ?? null, reason: focusText(reason), resting };
+  });
+  const { category, check, reason, stays, resting } = focusOf({
+    checks,
+    results: results.map(({ checkId, day: on, rating }) => seen(checkId, on, rating)),
+    thisLesson: thisLesson.map(({ checkId, rating }) => seen(checkId, today, rating)),
+    today
+  });
+  return { category, check: check?.id ?? null, reason: focusText(reason), stays, resting };
 }

@@ -240,6 +240,7 @@ export const openapi = (version: string) => ({
         category: { enum: [...CHECK_CATEGORIES, null] },
         check: { type: ['string', 'null'], description: 'The one check to work on; null when all rests' },
         reason: text,
+        stays: { ...number, description: 'For how many lessons the category was worked on before this one' },
         resting: { type: 'array', items: { type: 'object', properties: { checkId: text, until: day } } }
       }
     }),

@@ -76,6 +76,10 @@ export function focusText(reason: FocusReason): string {
   switch (reason.kind) {
     case 'pain':
       return 'Pain was noted: nothing is worked on until its note is closed.';
+    case 'hurts':
+      return 'It can hurt, and was amiss: it comes first.';
+    case 'stays':
+      return `Stayed with: ${reason.lessons === 1 ? 'one lesson' : `${reason.lessons} lessons`} so far.`;
     case 'waited':
       return `It has waited for ${reason.lessons} lessons.`;
     case 'new':

@@ -1,84 +1,16 @@
-import { daysLater, daysBetween, type IsoDay } from '../time';
-import {
-  CHECK_CATEGORIES,
-  RATINGS,
-  type Check,
-  type CheckCategory,
-  type CheckOutcome,
-  type Goal
-} from './types';
+import { daysBetween, type IsoDay } from '../time';
+import { isPlucking, openChecks } from './gates';
+import { isAboutHurt, MOSTLY, SECURE, standingsOf, type CheckStanding, type SeenResult } from './strength';
+import { CHECK_CATEGORIES, type Check, type CheckCategory } from './types';
 
-/** What was seen at a check on a day. */
-export interface SeenResult {
-  readonly checkId: string;
-  readonly day: IsoDay;
-  readonly outcome: CheckOutcome;
-}
-
-const SECURE = RATINGS.length - 1;
-
-/** Secure twice in a row, so many days apart, rests a check for so many days. */
-const SECURE_APART_DAYS = 14;
-export const REST_DAYS = 42;
-/** No category with something open waits for more lessons than this. */
-export const MOST_LESSONS_WAITING = 8;
-
-/** How a number stands to its goal on the scale of ratings: 1 below the first goal, 3 there, 4 at the later one. */
-function byGoal(value: number, { first, later, better }: Goal): number {
-  const reaches = (goal: number) => (better === 'more' ? value >= goal : value <= goal);
-  if (reaches(later)) return SECURE;
-  return reaches(first) ? 3 : 1;
-}
-
-/** Strength of an outcome on the scale of ratings, 0 (not seen) to 4 (secure). */
-export function strengthOf({ goal }: Pick<Check, 'goal'>, outcome: CheckOutcome): number {
-  switch (outcome.kind) {
-    case 'rating':
-      return RATINGS.indexOf(outcome.rating);
-    case 'yes-no':
-      return outcome.yes ? SECURE : 1;
-    case 'seconds':
-      return goal ? byGoal(outcome.seconds, goal) : 2;
-    case 'count':
-      return goal ? byGoal(outcome.count, goal) : 2;
-    case 'angle':
-      return goal ? byGoal(Math.abs(outcome.deg), goal) : 2;
-  }
-}
-
-/** Where a player stands with one check. */
-export interface CheckStanding {
-  /** 0 (not seen) to 4 (secure). */
-  readonly strength: number;
-  readonly lastDay: IsoDay | null;
-  /** The day until which it rests; null while it does not. */
-  readonly restsUntil: IsoDay | null;
-}
-
-/** @param results of this check, in any order */
-export function standingOf(check: Check, results: readonly SeenResult[], today: IsoDay): CheckStanding {
-  const byDay = new Map<IsoDay, number>();
-  for (const { day, outcome } of results) {
-    const strength = strengthOf(check, outcome);
-    // Looked at and not seen says nothing; the best try of a day counts.
-    if (strength > 0) byDay.set(day, Math.max(strength, byDay.get(day) ?? 0));
-  }
-  const days = [...byDay.entries()].sort(([a], [b]) => (a < b ? 1 : -1));
-  const [newest] = days;
-  if (!newest) return { strength: 0, lastDay: null, restsUntil: null };
-  const [lastDay, strength] = newest;
-  const end = days.findIndex(([, one]) => one < SECURE);
-  const since = days[(end === -1 ? days.length : end) - 1]?.[0];
-  const rests =
-    strength === SECURE && since !== undefined && daysBetween(since, lastDay) >= SECURE_APART_DAYS;
-  const until = daysLater(lastDay, REST_DAYS);
-  return { strength, lastDay, restsUntil: rests && until > today ? until : null };
-}
-
-/** Why a category is proposed. */
+/** Why a category and a check are proposed. */
 export type FocusReason =
   /** Pain comes before everything: nothing is worked on until its note is closed. */
   | { readonly kind: 'pain' }
+  /** It can hurt where it goes on, and was seen amiss. */
+  | { readonly kind: 'hurts' }
+  /** It is stayed with, for so many lessons so far. */
+  | { readonly kind: 'stays'; readonly lessons: number }
   /** It waited for so many lessons. */
   | { readonly kind: 'waited'; readonly lessons: number }
   | { readonly kind: 'new' }
@@ -88,16 +20,22 @@ export type FocusReason =
   | { readonly kind: 'back' };
 
 export interface Focus {
+  /** What the lesson is about; it is stayed with for some lessons. */
   readonly category: CheckCategory | null;
-  /** The one check to work on; null where pain stops everything or all rests. */
+  /** The one check to work on, of that category or what can hurt elsewhere; null where pain stops all or all rests. */
   readonly check: Check | null;
   readonly reason: FocusReason;
+  /** For how many lessons the category was worked on before this one, without a break. */
+  readonly stays: number;
   readonly resting: readonly { readonly checkId: string; readonly until: IsoDay }[];
 }
 
 export interface FocusQuestion {
   readonly checks: readonly Check[];
+  /** What was seen in earlier lessons, in any order. */
   readonly results: readonly SeenResult[];
+  /** What was seen in this lesson so far: it moves what is worked on, and leaves the category. */
+  readonly thisLesson?: readonly SeenResult[];
   readonly today: IsoDay;
   /** Pain was noted and is not closed. */
   readonly pain?: boolean;
@@ -106,138 +44,242 @@ export interface FocusQuestion {
 }
 
 /**
- * How much is still to do at a strength, and below it how much builds on a category.
- *
- * Source: our own weights for the teachers' rule, the weakest first, from the body outward; not seen lies between "with help" and "mostly".
+ * What a lesson is about: a category, or plucking, which comes before the bow. What is got ready is a list at the start
+ * of each lesson, and never stayed with.
  */
-const NEED = [0.6, 1, 0.75, 0.35, 0.08] as const;
-/** How much builds on a category: what comes first carries the rest. */
-const CARRIES: Readonly<Record<CheckCategory, number>> = {
-  ready: 1.05,
+const THEMES = ['stance', 'plucking', 'hold', 'left-hand', 'bow-hand', 'bow-use'] as const;
+type Theme = (typeof THEMES)[number];
+
+const themeOf = (check: Check): Theme | null =>
+  check.category === 'ready' ? null : isPlucking(check) && !check.later ? 'plucking' : check.category;
+
+const categoryOf = (theme: Theme): CheckCategory => (theme === 'plucking' ? 'bow-use' : theme);
+
+/**
+ * How much is still to do at a strength.
+ *
+ * Source: our own weights for the teachers' rule, the weakest first; not seen lies between "not yet" and "with help".
+ */
+const NEED = [0.8, 1, 0.75, 0.35, 0.08] as const;
+/** How much builds on a theme: what comes first carries the rest. */
+const CARRIES: Readonly<Record<Theme, number>> = {
   stance: 1.25,
+  plucking: 1.22,
   hold: 1.2,
   'left-hand': 1.1,
   'bow-hand': 1.05,
   'bow-use': 1
 };
-const DAYS_TO_DOUBLE = 42;
-
-/** Everything that a lesson asks of a player's checks, worked out once. */
-export function standingsOf({ checks, results, today }: FocusQuestion) {
-  const byCheck = new Map<string, SeenResult[]>();
-  for (const result of results) {
-    const list = byCheck.get(result.checkId);
-    if (list) list.push(result);
-    else byCheck.set(result.checkId, [result]);
-  }
-  return new Map(
-    checks.map((check) => [check.id, standingOf(check, byCheck.get(check.id) ?? [], today)] as const)
-  );
-}
-
-const mostly = RATINGS.indexOf('mostly');
-
-/**
- * The open checks of a category: what rests is left out, and what is for later until all others of the category are
- * mostly there.
- */
-export function openChecks(
-  checks: readonly Check[],
-  category: CheckCategory,
-  standings: ReadonlyMap<string, CheckStanding>
-): readonly Check[] {
-  const own = checks.filter((check) => check.category === category);
-  const strength = ({ id }: Check) => standings.get(id)?.strength ?? 0;
-  const allMostly = (some: readonly Check[]) =>
-    some.every((check) => check.later || strength(check) >= mostly);
-  const ready = allMostly(own);
-  const isTime = ({ after = [] }: Check) => allMostly(checks.filter((one) => after.includes(one.category)));
-  return own.filter(
-    (check) =>
-      standings.get(check.id)?.restsUntil == null &&
-      (strength(check) > 0 || ((!check.later || ready) && isTime(check)))
-  );
-}
-
-/**
- * The one thing to work on next: the weakest category, weighted by how long ago it was looked at and by how much builds
- * on it, and in it the weakest check, the earliest of equals. No category with something open waits for more than
- * eight lessons. Pain comes first.
- *
- * Source: one category at a time, from the body outward; what is secure rests for six weeks and comes back once.
- */
-export function focusOf(question: FocusQuestion): Focus {
-  const { checks, results, today, pain = false } = question;
-  const standings = standingsOf(question);
-  const resting = checks.flatMap(({ id }) => {
-    const until = standings.get(id)?.restsUntil;
-    return until ? [{ checkId: id, until }] : [];
-  });
-  if (pain) return { category: null, check: null, reason: { kind: 'pain' }, resting };
-
-  const waiting = lessonsWaiting(checks, results);
-  const open = CHECK_CATEGORIES.map((category) => {
-    const own = openChecks(checks, category, standings);
-    const lastDay = own
-      .map(({ id }) => standings.get(id)?.lastDay ?? null)
-      .reduce<IsoDay | null>(
-        (last, day) => (day !== null && (last === null || day > last) ? day : last),
-        null
-      );
-    const need =
-      own.reduce((sum, { id }) => sum + (NEED[standings.get(id)?.strength ?? 0] ?? 0), 0) / (own.length || 1);
-    const days = lastDay === null ? 2 * DAYS_TO_DOUBLE : Math.max(0, daysBetween(lastDay, today));
-    const score = need * CARRIES[category] * (1 + Math.min(2, days / DAYS_TO_DOUBLE));
-    return { category, own, lastDay, score, waits: waiting.get(category) ?? 0 };
-  }).filter(({ own }) => own.length > 0);
-
-  const asked = open.find(({ category }) => category === question.category);
-  const byScore = [...open].sort((a, b) => b.score - a.score);
-  const chosen =
-    asked ??
-    byScore.find((one) => canWait(open.filter((other) => other !== one).map(({ waits }) => waits))) ??
-    [...open].sort((a, b) => b.waits - a.waits)[0];
-  if (!chosen) return { category: null, check: null, reason: { kind: 'back' }, resting };
-  const { category, own, lastDay, waits } = chosen;
-  const check = own.reduce((weakest, one) =>
-    needOf(standings, one) > needOf(standings, weakest) ? one : weakest
-  );
-  const reason: FocusReason =
-    chosen !== byScore[0] && chosen !== asked
-      ? { kind: 'waited', lessons: waits }
-      : lastDay === null
-        ? { kind: 'new' }
-        : own.every(({ id }) => (standings.get(id)?.strength ?? 0) === SECURE)
-          ? { kind: 'back' }
-          : { kind: 'weakest', lastDay };
-  return { category, check, reason, resting };
-}
+/** A term in days: by then waiting counts for as much as it ever does. */
+const TERM_DAYS = 84;
+const WAITING_COUNTS = 0.5;
+/** So many lessons a category is stayed with at most, and so many it may wait: about a term. */
+const MOST_LESSONS_HELD = 4;
+const LEAST_LESSONS_HELD = 2;
+const MOST_LESSONS_WAITING = 12;
 
 const needOf = (standings: ReadonlyMap<string, CheckStanding>, { id }: Check): number =>
   NEED[standings.get(id)?.strength ?? 0] ?? 0;
 
-/** Whether all of these can still come in time when one other is taken now: the longest waiting one after the other. */
-const canWait = (waits: readonly number[]): boolean =>
-  [...waits].sort((a, b) => b - a).every((lessons, i) => lessons + 1 + i <= MOST_LESSONS_WAITING);
+/** What can hurt is looked at whatever the lesson is about, so it tells less of that. */
+const TELLS_LESS = 0.24;
 
-/** For how many lessons each category was not looked at: days on which something else was. */
-function lessonsWaiting(
+/** What each earlier lesson was about, oldest first: what most of its looks were at. */
+function themesOfLessons(
   checks: readonly Check[],
   results: readonly SeenResult[]
-): ReadonlyMap<CheckCategory, number> {
-  const categoryOf = new Map(checks.map(({ id, category }) => [id, category]));
-  const last = new Map<CheckCategory, IsoDay>();
-  const days = new Set<IsoDay>();
+): readonly { readonly day: IsoDay; readonly theme: Theme | null }[] {
+  const known = new Map(
+    checks.map((check) => [check.id, { theme: themeOf(check), tells: isAboutHurt(check) ? TELLS_LESS : 1 }])
+  );
+  const days = new Map<IsoDay, Map<Theme, number>>();
+  const counted = new Set<string>();
   for (const { checkId, day } of results) {
-    const category = categoryOf.get(checkId);
-    if (!category) continue;
-    days.add(day);
-    if (day > (last.get(category) ?? '')) last.set(category, day);
+    const { theme = null, tells = 0 } = known.get(checkId) ?? {};
+    if (theme === null || counted.has(`${day} ${checkId}`)) continue;
+    counted.add(`${day} ${checkId}`);
+    const counts = days.get(day) ?? new Map<Theme, number>();
+    days.set(day, counts);
+    counts.set(theme, (counts.get(theme) ?? 0) + tells);
   }
-  return new Map(
-    CHECK_CATEGORIES.map((category) => {
-      const since = last.get(category) ?? '';
-      return [category, [...days].filter((day) => day > since).length];
+  let before: Theme | null = null;
+  return [...days]
+    .sort(([a], [b]) => (a < b ? -1 : 1))
+    .map(([day, counts]) => {
+      const most = Math.max(...counts.values());
+      const [first = null] = THEMES.filter((theme) => counts.get(theme) === most);
+      // Where two were looked at alike, the lesson went on with what it was about.
+      before = before !== null && counts.get(before) === most ? before : first;
+      return { day, theme: before };
+    });
+}
+
+/** What can hurt and was seen amiss, longest ago first; what is stuck steps back for one lesson. */
+const pressing = (
+  checks: readonly Check[],
+  standings: ReadonlyMap<string, CheckStanding>,
+  lastLesson: IsoDay | null
+): readonly Check[] =>
+  checks
+    .filter(({ id }) => {
+      const standing = standings.get(id);
+      return standing?.hurts === true && !stepsBack(standing, lastLesson);
     })
+    .sort((a, b) => ((standings.get(a.id)?.lastDay ?? '') < (standings.get(b.id)?.lastDay ?? '') ? -1 : 1));
+
+/** What came no further in three looks, the last of them in the last lesson, is left alone for one lesson. */
+const stepsBack = ({ stuck, lastDay }: CheckStanding, lastLesson: IsoDay | null): boolean =>
+  stuck && lastDay === lastLesson;
+
+/** Everything that a lesson's plan rests on. */
+interface Ground {
+  readonly focus: Focus;
+  readonly standings: ReadonlyMap<string, CheckStanding>;
+  /** What can hurt and comes first, whatever the lesson is about. */
+  readonly pressing: readonly Check[];
+  /** Open checks of what the lesson is about, in the order in which they are taken. */
+  readonly inOrder: readonly Check[];
+  readonly lastLesson: IsoDay | null;
+}
+
+/** The checks of a theme as they are taken: what can hurt first, then the weakest, what is stuck last. */
+function ordered(
+  own: readonly Check[],
+  standings: ReadonlyMap<string, CheckStanding>,
+  lastLesson: IsoDay | null
+): readonly Check[] {
+  const rank = (check: Check): number => {
+    const standing = standings.get(check.id);
+    if (!standing) return 0;
+    if (stepsBack(standing, lastLesson)) return 1;
+    return -(standing.hurts ? 2 : 0) - needOf(standings, check);
+  };
+  // Of as weak ones the one that was not seen for longest.
+  const lastDay = ({ id }: Check) => standings.get(id)?.lastDay ?? '';
+  return [...own].sort(
+    (a, b) => rank(a) - rank(b) || (lastDay(a) < lastDay(b) ? -1 : lastDay(a) > lastDay(b) ? 1 : 0)
   );
 }
+
+/** Works out what a lesson is about, and what comes in it first. */
+export function groundOf(question: FocusQuestion): Ground {
+  const { checks, results, thisLesson = [], today, pain = false } = question;
+  const standings = standingsOf({ checks, results: [...results, ...thisLesson], today });
+  const resting = checks.flatMap(({ id }) => {
+    const until = standings.get(id)?.restsUntil;
+    return until ? [{ checkId: id, until }] : [];
+  });
+  // Today is this lesson, whatever was seen in it already.
+  const lessons = themesOfLessons(
+    checks,
+    results.filter(({ day }) => day < today)
+  );
+  const lastLesson = lessons.at(-1)?.day ?? null;
+  const none = { category: null, check: null, stays: 0, resting } as const;
+  const empty = { standings, pressing: [], inOrder: [], lastLesson };
+  if (pain) return { ...empty, focus: { ...none, reason: { kind: 'pain' } } };
+
+  const open = themesOpen(checks, standings, lessons, today);
+  const held = heldTheme(checks, standings, lessons);
+  const asked = open.find(({ theme }) => categoryOf(theme) === question.category);
+  const others = open.filter(({ theme }) => theme !== lessons.at(-1)?.theme);
+  const chosen =
+    (question.category === 'ready' ? undefined : asked) ??
+    open.find(({ theme }) => theme === held.theme) ??
+    // Plucking begins in the first lessons.
+    others.find(({ theme, begun }) => theme === 'plucking' && !begun && lessons.length > 0) ??
+    longestOf(others.filter(({ waits }) => waits >= MOST_LESSONS_WAITING)) ??
+    others.reduce<(typeof open)[number] | undefined>(
+      (best, one) => (best && best.score >= one.score ? best : one),
+      undefined
+    ) ??
+    open[0];
+  const hurting = pressing(checks, standings, lastLesson);
+  if (!chosen) return { ...empty, focus: { ...none, reason: { kind: 'back' } } };
+  const { theme, own, waits } = chosen;
+  const inOrder = ordered(own, standings, lastLesson);
+  const stays = theme === lessons.at(-1)?.theme ? held.lessons : 0;
+  // What the lesson is about is begun with its own; what hurts elsewhere is worked on in the next.
+  const hurtingHere = hurting.find((one) => themeOf(one) === theme) ?? (stays > 0 ? hurting[0] : undefined);
+  const focus: Focus = {
+    category: categoryOf(theme),
+    check: hurtingHere ?? inOrder[0] ?? null,
+    reason: hurtingHere
+      ? { kind: 'hurts' }
+      : stays > 0 && theme === held.theme
+        ? { kind: 'stays', lessons: stays }
+        : reasonFor(own, standings, waits),
+    stays,
+    resting
+  };
+  return { focus, standings, pressing: hurting, inOrder, lastLesson };
+}
+
+const longestOf = <T extends { readonly waits: number }>(some: readonly T[]): T | undefined =>
+  some.reduce<T | undefined>(
+    (longest, one) => (longest && longest.waits >= one.waits ? longest : one),
+    undefined
+  );
+
+function reasonFor(
+  own: readonly Check[],
+  standings: ReadonlyMap<string, CheckStanding>,
+  waits: number
+): FocusReason {
+  const lastDay = lastOf(own, standings);
+  if (lastDay === null) return { kind: 'new' };
+  if (waits >= MOST_LESSONS_WAITING) return { kind: 'waited', lessons: waits };
+  return own.every(({ id }) => standings.get(id)?.strength === SECURE)
+    ? { kind: 'back' }
+    : { kind: 'weakest', lastDay };
+}
+
+const lastOf = (own: readonly Check[], standings: ReadonlyMap<string, CheckStanding>): IsoDay | null =>
+  own.reduce<IsoDay | null>((last, { id }) => {
+    const day = standings.get(id)?.lastDay ?? null;
+    return day !== null && (last === null || day > last) ? day : last;
+  }, null);
+
+/** The themes with something open, with how much each asks for. */
+function themesOpen(
+  checks: readonly Check[],
+  standings: ReadonlyMap<string, CheckStanding>,
+  lessons: readonly { readonly day: IsoDay; readonly theme: Theme | null }[],
+  today: IsoDay
+) {
+  const open = CHECK_CATEGORIES.flatMap((category) => openChecks(checks, category, standings));
+  return THEMES.map((theme) => {
+    const own = open.filter((check) => themeOf(check) === theme);
+    const need = own.reduce((sum, check) => sum + needOf(standings, check), 0) / (own.length || 1);
+    const since = lessons.findLastIndex((lesson) => lesson.theme === theme);
+    const lastDay = lessons[since]?.day;
+    const days = lastDay === undefined ? TERM_DAYS : Math.max(0, daysBetween(lastDay, today));
+    const score = need * CARRIES[theme] * (1 + WAITING_COUNTS * Math.min(1, days / TERM_DAYS));
+    return { theme, own, score, begun: since >= 0, waits: lessons.length - 1 - since };
+  }).filter(({ own }) => own.length > 0);
+}
+
+/** The theme that is stayed with, and for how many lessons the last one was: null where it is time for another. */
+function heldTheme(
+  checks: readonly Check[],
+  standings: ReadonlyMap<string, CheckStanding>,
+  lessons: readonly { readonly theme: Theme | null }[]
+): { readonly theme: Theme | null; readonly lessons: number } {
+  const theme = lessons.at(-1)?.theme ?? null;
+  const end = lessons.findLastIndex((lesson) => lesson.theme !== theme);
+  const held = lessons.length - 1 - end;
+  const own = checks.filter((check) => themeOf(check) === theme && !check.later);
+  const there = own.filter(({ id }) => (standings.get(id)?.strength ?? 0) >= MOSTLY);
+  const done = held >= MOST_LESSONS_HELD || (held >= LEAST_LESSONS_HELD && there.length > own.length / 2);
+  return { theme: done ? null : theme, lessons: held };
+}
+
+/**
+ * What to work on: a category that is stayed with until most of it is mostly there or for four lessons, then the one
+ * that asks for most, by what is still to do, how much builds on it, and, a little, how long ago it was looked at; none
+ * waits more than about a term. In it what can hurt comes first, then the weakest. What can hurt and was seen amiss
+ * anywhere comes before both. Pain comes first of all.
+ *
+ * Source: one category at a time, from the body outward; what is secure rests for six weeks and comes back once.
+ */
+export const focusOf = (question: FocusQuestion): Focus => groundOf(question).focus;

@@ -1,27 +1,19 @@
 export { DRILLS, drillNamed, drillsFor } from './drills';
+export { focusOf, type Focus, type FocusReason } from './focus';
+export { openChecks } from './gates';
+export { canHurt, identityOf, SHARED_FAULTS } from './identities';
+export { lessonPlan, readyList } from './lesson';
 export {
-  focusOf,
-  MOST_LESSONS_WAITING,
-  openChecks,
+  isAboutHurt,
   REST_DAYS,
+  SECURE,
   standingOf,
   standingsOf,
   strengthOf,
-  type FocusReason,
   type SeenResult
-} from './focus';
+} from './strength';
 export { checksFor } from './library';
-export {
-  faultsShown,
-  inWay,
-  lessonLooks,
-  LOOKS_IN_A_LESSON,
-  sceneOf,
-  sidesOf,
-  standpointView,
-  walkOf,
-  type CheckScene
-} from './shown';
+export { faultsShown, inWay, sceneOf, sidesOf, standpointView, walkOf, type CheckScene } from './shown';
 export { SUBJECT_IDS, type SubjectId, type Ways } from './subject-ids';
 export { subjectOf, subjectsFor, wayOf, type Subject, type Way } from './subjects';
 export {

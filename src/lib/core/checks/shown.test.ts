@@ -6,15 +6,12 @@ import {
   checksFor,
   faultsShown,
   inWay,
-  lessonLooks,
-  LOOKS_IN_A_LESSON,
   sceneOf,
   sidesOf,
   standpointView,
   walkOf,
   type Check
 } from '.';
-import type { CheckStanding } from './focus';
 import { STANDPOINTS } from './types';
 
 const violin = await checksFor('violin');
@@ -91,42 +88,6 @@ describe('the walk round a player', () => {
           expect(standpointView(family, category, standpoint) in VIEWS).toBe(true);
     expect(standpointView('violin', 'hold', 'front')).toBe('head');
     expect(standpointView('cello', 'hold', 'front')).toBe('front');
-  });
-});
-
-describe('the looks of a lesson', () => {
-  const hold = violin.filter(({ category }) => category === 'hold');
-  const standing = (strength: number, lastDay: string | null): CheckStanding => ({
-    strength,
-    lastDay: lastDay as CheckStanding['lastDay'],
-    restsUntil: null
-  });
-
-  it('are the weakest, at most six, and in the order of the walk', () => {
-    const standings = new Map(hold.map(({ id }, i) => [id, standing(i < 3 ? 4 : 1, '2026-11-01')]));
-    const looks = lessonLooks(hold, standings, null);
-    expect(looks).toHaveLength(LOOKS_IN_A_LESSON);
-    expect(looks).toEqual(walkOf(looks));
-    for (const { id } of looks) expect(standings.get(id)?.strength).toBe(1);
-  });
-
-  it('have the focus among them, however strong it is', () => {
-    const [strong = null] = hold;
-    const standings = new Map(hold.map(({ id }) => [id, standing(id === strong?.id ? 4 : 1, '2026-11-01')]));
-    expect(lessonLooks(hold, standings, null)).not.toContain(strong);
-    expect(lessonLooks(hold, standings, strong)).toContain(strong);
-  });
-
-  it('of as weak ones are those that were not seen for longest', () => {
-    const standings = new Map(
-      hold.map(({ id }, i) => [id, standing(2, i % 2 === 0 ? '2026-11-20' : '2026-06-02')])
-    );
-    const days = lessonLooks(hold, standings, null, 3).map(({ id }) => standings.get(id)?.lastDay);
-    expect(days).toEqual(['2026-06-02', '2026-06-02', '2026-06-02']);
-  });
-
-  it('are none where there is nothing to look at', () => {
-    expect(lessonLooks([], new Map(), null)).toEqual([]);
   });
 });
 

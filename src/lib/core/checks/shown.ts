@@ -12,7 +12,6 @@ import {
   type Fault,
   type Standpoint
 } from './types';
-import type { CheckStanding } from './focus';
 
 /** How the bow is held while its hand is built; on the string it is seen from close by. */
 const BUILDING: Readonly<Record<string, Pick<CheckPicture, 'pose'> & Partial<CheckPicture>>> = {
@@ -126,28 +125,6 @@ const order = (standpoint: Standpoint) => STANDPOINTS.indexOf(standpoint);
 /** Checks in the order of a teacher's walk: each standpoint once, in the library's order at each. */
 export const walkOf = (checks: readonly Check[]): readonly Check[] =>
   [...checks].sort((a, b) => order(a.standpoint) - order(b.standpoint));
-
-/** Looks at most in one lesson, so that it stays a minute. */
-export const LOOKS_IN_A_LESSON = 6;
-
-/**
- * The looks of a lesson: of the open checks of a category those that need it most, in the order of the walk.
- *
- * @param focus is always among them
- */
-export function lessonLooks(
-  open: readonly Check[],
-  standings: ReadonlyMap<string, CheckStanding>,
-  focus: Check | null,
-  most = LOOKS_IN_A_LESSON
-): readonly Check[] {
-  const rank = ({ id }: Check): number => {
-    if (id === focus?.id) return -1;
-    const { strength = 0, lastDay = null } = standings.get(id) ?? {};
-    return strength * 1e9 + (lastDay === null ? 0 : Number(lastDay.replaceAll('-', '')));
-  };
-  return walkOf([...open].sort((a, b) => rank(a) - rank(b)).slice(0, most));
-}
 
 /** The view in which the large figure is shown at a standpoint of a category. */
 export function standpointView(family: Family, category: CheckCategory, standpoint: Standpoint): ViewName {

@@ -121,8 +121,10 @@ export interface Check {
   readonly school?: { readonly subject: SubjectId; readonly ways: Readonly<Record<string, WayOfCheck>> };
   readonly picture: CheckPicture;
   readonly drill: DrillId;
-  /** Not for beginners: comes once the others are secure. */
+  /** Not for beginners: comes once the others of its category are secure. */
   readonly later?: true;
+  /** Comes only once these checks are secure. */
+  readonly gate?: readonly string[];
   /** Comes only once these categories are mostly there. */
   readonly after?: readonly CheckCategory[];
 }

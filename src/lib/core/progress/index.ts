@@ -1,2 +1,2 @@
-export { coursesOf, SECURE, testsOf, weeksOf, type CheckCourse, type TestCourse } from './progress';
+export { coursesOf, testsOf, weeksOf, type CheckCourse, type TestCourse } from './progress';
 export { byCategory, summaryOf, type Summary } from './summary';

@@ -1,20 +1,12 @@
-import { strengthOf, type SeenResult } from '../checks/focus';
+import { SECURE, strengthByDay, strengthOf, type DayStrength, type SeenResult } from '../checks/strength';
 import type { Check, CheckCategory } from '../checks/types';
 import { mondayOf } from '../plan';
 import { daysBetween, type IsoDay } from '../time';
 
-/** Strength from which a check counts as secure. */
-export const SECURE = 4;
 /** Weak as this, for so long and over so many days of looking, a check is stuck. */
 const STUCK_STRENGTH = 2;
 const STUCK_DAYS = 28;
 const STUCK_LOOKS = 3;
-
-/** What was seen of a check on a day, 1 (not yet) to 4 (secure): the best of the day. */
-export interface DayStrength {
-  readonly day: IsoDay;
-  readonly strength: number;
-}
 
 /** One check over time. */
 export interface CheckCourse {
@@ -25,17 +17,6 @@ export interface CheckCourse {
   readonly daysToSecure: number | null;
   /** Since when it is stuck; null when it is not. */
   readonly stuckSince: IsoDay | null;
-}
-
-/** Days of looking with what was seen; looked at and not seen says nothing. */
-function daysOf(check: Check, results: readonly SeenResult[]): readonly DayStrength[] {
-  const best = new Map<IsoDay, number>();
-  for (const { checkId, day, outcome } of results) {
-    if (checkId !== check.id) continue;
-    const strength = strengthOf(check, outcome);
-    if (strength > 0) best.set(day, Math.max(strength, best.get(day) ?? 0));
-  }
-  return [...best].sort(([a], [b]) => (a < b ? -1 : 1)).map(([day, strength]) => ({ day, strength }));
 }
 
 /** The day since which a check has been weak at every look; null for a short while or a few looks. */
@@ -60,7 +41,7 @@ export function coursesOf(
     else byCheck.set(result.checkId, [result]);
   }
   return checks.flatMap((check): CheckCourse[] => {
-    const days = daysOf(check, byCheck.get(check.id) ?? []);
+    const days = strengthByDay(check, byCheck.get(check.id) ?? []);
     const [first] = days;
     if (!first) return [];
     const secure = days.find(({ strength }) => strength >= SECURE);

@@ -1,6 +1,7 @@
 import { CHECK_CATEGORIES, type CheckCategory } from '../checks/types';
 import { median } from '../maths';
-import { SECURE, type CheckCourse } from './progress';
+import { SECURE } from '../checks/strength';
+import type { CheckCourse } from './progress';
 
 /** How some checks stand, all together. */
 export interface Summary {

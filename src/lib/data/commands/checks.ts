@@ -177,7 +177,7 @@ export const lastPractised = (lessons: readonly Lesson[]): Lesson | null =>
 
 /** What was seen, as the rules of focus and rest read it. */
 export const seenResults = (results: readonly CheckResult[]): readonly SeenResult[] =>
-  results.map(({ checkId, day, outcome }) => ({ checkId, day, outcome }));
+  results.map(({ checkId, day, outcome, faults }) => ({ checkId, day, outcome, faults }));
 
 /** The newest result of each check. */
 export function newestByCheck(

@@ -13,7 +13,14 @@
       return { standpoint, looks, seen: looks.filter(({ id }) => lesson.seen[id]).length };
     })
   );
-  const hidden = $derived(lesson.own.length - lesson.looks.length);
+  const hidden = $derived(lesson.own.filter((check) => !lesson.looks.includes(check)).length);
+  /** What is got ready first, while nothing was looked at yet. */
+  const READY_SHOWN = 3;
+  const toReady = $derived(
+    lesson.category === 'ready' || Object.keys(lesson.seen).length > 0
+      ? []
+      : lesson.toReady.slice(0, READY_SHOWN)
+  );
 </script>
 
 <div class="bar">
@@ -36,6 +43,15 @@
       >
     {/if}
   </p>
+  {#if toReady.length > 0}
+    <p class="soft why" data-ready>
+      Ready?
+      {#each toReady as { id, title, amiss }, index (id)}{index > 0 ? ', ' : ' '}{#if amiss}<b
+            >{title.toLowerCase()} (amiss last time)</b
+          >{:else}{title.toLowerCase()}{/if}{/each}.
+      <button type="button" class="more" onclick={() => lesson.choose('ready')}>Look at it</button>
+    </p>
+  {/if}
   {#if stations.length > 0}
     <ol class="walk" aria-label="The way round the player">
       {#each stations as { standpoint, looks, seen } (standpoint)}

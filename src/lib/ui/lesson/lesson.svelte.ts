@@ -1,9 +1,7 @@
 import type { CauseFacts, OwnRecord } from '$lib/core/causes';
 import {
-  focusOf,
-  lessonLooks,
-  openChecks,
-  standingsOf,
+  lessonPlan,
+  readyList,
   walkOf,
   type Check,
   type CheckCategory,
@@ -108,21 +106,21 @@ export class Lesson {
     pain: this.pains.length > 0,
     category: this.chosen ?? this.planned
   }));
-  readonly focus = $derived.by(() => focusOf(this.#question));
-  readonly #standings = $derived.by(() => standingsOf(this.#question));
+  readonly #plan = $derived.by(() => lessonPlan(this.#question));
+  readonly #standings = $derived.by(() => this.#plan.standings);
+  get focus() {
+    return this.#plan.focus;
+  }
+  /** What is got ready before, what was amiss last time first. */
+  readonly toReady = $derived.by(() => readyList(this.#question));
   readonly category: CheckCategory | null = $derived.by(() => this.chosen ?? this.focus.category);
-  /** Checks of the category, and those of them that are open. */
+  /** Checks of the category. */
   readonly own = $derived.by(() => this.library.checks.filter(({ category }) => category === this.category));
-  readonly open = $derived.by(() =>
-    this.category ? openChecks(this.library.checks, this.category, this.#standings) : []
-  );
   restsUntil(check: Check): string | null {
     return this.#standings.get(check.id)?.restsUntil ?? null;
   }
   /** The looks of this lesson in the order of the walk. */
-  readonly looks: readonly Check[] = $derived.by(() =>
-    this.all ? walkOf(this.own) : lessonLooks(this.open, this.#standings, this.focus.check)
-  );
+  readonly looks: readonly Check[] = $derived.by(() => (this.all ? walkOf(this.own) : this.#plan.looks));
   readonly current: Check | null = $derived.by(
     () =>
       this.looks.find(({ id }) => id === this.#at) ??

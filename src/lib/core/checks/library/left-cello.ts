@@ -105,7 +105,8 @@ export const CELLO_LEFT_HAND: readonly Check[] = [
       spot: 'leftHand',
       pose: 'thumbPosition',
       view: 'fingersFront',
-      later: true
+      later: true,
+      gate: ['left-extension']
     },
     fault(
       'straight',

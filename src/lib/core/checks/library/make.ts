@@ -60,6 +60,7 @@ interface Said {
   readonly goal?: Goal;
   readonly school?: readonly [SubjectId, Readonly<Record<string, WayOfCheck>>];
   readonly later?: true;
+  readonly gate?: readonly string[];
 }
 
 /** Checks of a category for some families. */
@@ -69,7 +70,7 @@ export const checksOf =
     id: string,
     standpoint: Standpoint,
     title: string,
-    { right, child, drill, spot, pose, view, shows = [], result = 'rating', goal, school, later }: Said,
+    { right, child, drill, spot, pose, view, shows = [], result = 'rating', goal, school, later, gate }: Said,
     ...faults: readonly Fault[]
   ): Check => ({
     id,
@@ -90,7 +91,8 @@ export const checksOf =
       spot
     },
     drill,
-    ...(later ? { later } : {})
+    ...(later ? { later } : {}),
+    ...(gate ? { gate } : {})
   });
 
 /** From where the first fault is seen best. */

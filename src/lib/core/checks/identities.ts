@@ -1,0 +1,155 @@
+/** What a fault is, wherever it is seen: the same fist at the bow is seen in six checks, and counts as one. */
+const SEEN_IN = {
+  'shoulder-raised': [
+    'stance-shoulders/left-up',
+    'hold-bringing-up/shoulder-first',
+    'hold-shoulder/raised',
+    'left-elbow-fourth/shoulder',
+    'left-shoulder/raised',
+    'left-arm-weight/shoulder'
+  ],
+  'shoulders-raised': [
+    'stance-shoulders/up',
+    'hold-shoulder/both',
+    'use-shoulder/both',
+    'seat-line/shoulders-up'
+  ],
+  'bow-shoulder-raised': [
+    'use-shoulder/raised',
+    'use-tip/shoulder',
+    'use-opening/shoulder',
+    'use-elbow/shoulder',
+    'pluck-elbow/shoulder'
+  ],
+  'shoulders-rolled': ['hold-squeeze/rolled', 'left-shoulder/rolled'],
+  clenched: ['hold-jaw/clamps', 'hold-squeeze/pinches'],
+  'neck-bent': ['hold-bringing-up/jaw-first', 'hold-neck/head-tips', 'hold-head/tipped'],
+  'neck-turned': ['hold-head/twisted', 'hold-head/turned', 'hold-looks/pulled-in'],
+  'head-forward': [
+    'hold-comes-to-player/head-reaches',
+    'hold-comes-to-player/head',
+    'hold-chin-level/forward'
+  ],
+  'trunk-bent': [
+    'stance-weight/bends',
+    'hold-comes-to-player/body-bends',
+    'hold-comes-to-player/bends',
+    'hold-neck/bends',
+    'seat-line/bent',
+    'hold-free-run/trunk-moves'
+  ],
+  'trunk-twisted': ['stance-facing/twisted', 'seat-line/turned'],
+  slumped: ['stance-back/slumps', 'seat-back/slumps', 'use-repeats/tires'],
+  hunched: ['hold-back/hunched', 'use-elbow/bends'],
+  'belly-out': ['stance-back/belly', 'seat-back/arched'],
+  'leaning-back': ['stance-back/leans-back', 'seat-front/leans-back', 'hold-back/back'],
+  'knees-deep': ['stance-knees/deep', 'stance-feet/deep'],
+  'scroll-in-front': ['stance-facing/scroll-to-front', 'hold-direction/too-far-in'],
+  'rest-hangs': ['stance-positions/hangs', 'stance-guard/down'],
+  'rest-stands-out': ['stance-positions/points-out', 'stance-guard/out'],
+  'wrist-caved': ['left-wrist/caved'],
+  'wrist-bent-out': ['left-wrist/out', 'left-wrist/bent'],
+  'elbow-out': ['left-elbow/out', 'left-elbow-fourth/stays-out'],
+  'elbow-on-body': ['left-elbow/in', 'left-first-weeks/elbow'],
+  'elbow-dropped': ['left-elbow/dropped', 'left-arm-weight/dropped'],
+  'thumb-towards-nut': ['left-thumb-place/behind', 'left-thumb-place/up'],
+  'thumb-towards-body': ['left-thumb-place/ahead', 'left-thumb-place/down'],
+  'thumb-hooked': ['left-thumb-shape/hooked', 'left-thumb-light/hooked'],
+  'thumb-pressing': ['left-thumb-shape/presses', 'left-thumb-light/presses'],
+  'web-closed': ['left-web/closed', 'left-c-shape/closed'],
+  'knuckles-low': ['left-web/low', 'left-knuckles/low'],
+  'off-the-neck': ['left-index-side/away', 'left-knuckles/away'],
+  'fingers-flat': [
+    'ready-nails/flat-for-nails',
+    'left-curved/flat',
+    'left-square/open',
+    'left-c-shape/flat',
+    'left-contact/flat',
+    'left-thumb-position/flat'
+  ],
+  'fingers-collapsed': ['left-curved/collapsed', 'left-contact/collapsed'],
+  'palm-turned': ['left-square/turned', 'left-palm/turned', 'left-c-shape/turned'],
+  'hand-at-nut': ['left-palm/at-nut', 'left-still/slides-back'],
+  'fingers-crowded': [
+    'left-near/crowded',
+    'left-frame/narrow',
+    'left-half-steps/all-close',
+    'left-spacing/crowded',
+    'left-one-two-four/crowded',
+    'left-second-midway/narrow'
+  ],
+  'fingers-stretched': [
+    'left-frame/wide',
+    'left-half-steps/apart',
+    'left-spacing/stretched',
+    'left-one-two-four/stretched'
+  ],
+  'fourth-lifted': ['left-fourth/up', 'left-near/fourth'],
+  'hand-travels': ['left-still/travels', 'left-landing/beside'],
+  'bow-fist': [
+    'bow-building/fist',
+    'bow-thumb-shape/fist',
+    'bow-thumb-opposite/fist',
+    'bow-knuckles/fist',
+    'bow-light/fist',
+    'bow-bass-hold/fist'
+  ],
+  'bow-little-off': ['bow-building/little-out', 'bow-fourth/off'],
+  'bow-thumb-ahead': ['bow-thumb-place/ahead', 'bow-thumb-opposite/first'],
+  'bow-hand-creeps': ['bow-thumb-place/up-stick', 'bow-second/away', 'bow-bass-hold/up-stick'],
+  'bow-hand-stiff': ['bow-thumb-shape/stiff', 'bow-knuckles/stiff', 'use-wrist-leads/stiff'],
+  'bow-fingers-crowded': ['bow-light/crowded', 'bow-second/crowded'],
+  'bow-wrist-sunk': ['bow-wrist/sunk', 'use-wrist-leads/sunk'],
+  'bow-oblique': ['use-straight/outward', 'use-one-string/slant', 'use-part/drifts', 'use-tip/slant'],
+  'bow-over-board': ['ready-rosin/none', 'use-lane/over-board', 'use-contact/skates'],
+  'bow-on-two-strings': ['use-one-string/two', 'use-eyes-closed/misses', 'use-silent-levels/drops'],
+  'bow-elbow-high': ['use-elbow/high', 'pluck-elbow/high', 'use-opening/elbow-high'],
+  'plucks-upward': ['pluck-thumb/up', 'pluck-motion/up'],
+  'plucks-by-bridge': ['pluck-elbow/bridge', 'pluck-motion/bridge'],
+  'pin-off-mark': ['ready-pin/off-mark', 'hold-pin/sinks'],
+  'pin-wanders': ['ready-pin/off-stop', 'hold-pin/wanders'],
+  'seat-low': ['ready-stool/low', 'seat-hips/low'],
+  'seat-high': ['ready-stool/high', 'seat-hips/high'],
+  'leans-on-it': ['hold-breastbone/leans-on', 'hold-no-weight/leans']
+} as const satisfies Readonly<Record<string, readonly string[]>>;
+
+type SharedIdentity = keyof typeof SEEN_IN;
+
+const IDENTITY_OF: ReadonlyMap<string, SharedIdentity> = new Map(
+  (Object.entries(SEEN_IN) as readonly [SharedIdentity, readonly string[]][]).flatMap(([identity, all]) =>
+    all.map((one) => [one, identity] as const)
+  )
+);
+
+/** Every place in which a shared fault is seen, for the test that holds them against the library. */
+export const SHARED_FAULTS: readonly string[] = [...IDENTITY_OF.keys()];
+
+/**
+ * The identity of a fault: the same wherever it is seen. One that is seen in a single check is its own.
+ *
+ * @example
+ * identityOf('bow-light', 'fist') // 'bow-fist'
+ */
+export const identityOf = (checkId: string, fault: string): string =>
+  IDENTITY_OF.get(`${checkId}/${fault}`) ?? `${checkId}/${fault}`;
+
+/**
+ * What can hurt where it goes on. Source: what string teachers and physiotherapists warn of first: raised shoulders, a
+ * bent or turned neck, clenching, a twisted or bent back, a bent wrist.
+ */
+const HURTING: ReadonlySet<string> = new Set<SharedIdentity>([
+  'shoulder-raised',
+  'shoulders-raised',
+  'bow-shoulder-raised',
+  'clenched',
+  'neck-bent',
+  'neck-turned',
+  'trunk-bent',
+  'trunk-twisted',
+  'hunched',
+  'wrist-caved',
+  'wrist-bent-out'
+]);
+
+/** Whether a fault can hurt where it goes on. */
+export const canHurt = (checkId: string, fault: string): boolean => HURTING.has(identityOf(checkId, fault));

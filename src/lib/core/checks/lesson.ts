@@ -1,0 +1,79 @@
+import { groundOf, type Focus, type FocusQuestion } from './focus';
+import { openChecks } from './gates';
+import { walkOf } from './shown';
+import { isAboutHurt, MOSTLY, standingsOf, type CheckStanding } from './strength';
+import { CHECK_CATEGORIES, type Check, type CheckCategory } from './types';
+
+/** Looks at most in one lesson, so that it stays a minute. */
+export const LOOKS_IN_A_LESSON = 6;
+/** So many of them at most are at what can hurt outside of what the lesson is about. */
+const HURTING_LOOKS = 4;
+
+/** What one lesson looks at. */
+export interface LessonPlan {
+  readonly focus: Focus;
+  /** In the order of the walk. */
+  readonly looks: readonly Check[];
+  readonly standings: ReadonlyMap<string, CheckStanding>;
+}
+
+/** A check of another category, each in its turn: what can hurt and was never looked at first, then the longest ago. */
+function lookAround(
+  checks: readonly Check[],
+  standings: ReadonlyMap<string, CheckStanding>,
+  taken: ReadonlySet<string>,
+  category: CheckCategory
+): Check | undefined {
+  const others = CHECK_CATEGORIES.filter((one) => one !== category && one !== 'ready').flatMap((one) =>
+    openChecks(checks, one, standings)
+  );
+  const rank = (check: Check): string => {
+    const lastDay = standings.get(check.id)?.lastDay ?? null;
+    return lastDay === null ? (isAboutHurt(check) ? '0' : '1') : lastDay;
+  };
+  return others
+    .filter(({ id }) => !taken.has(id))
+    .reduce<Check | undefined>((best, one) => (best && rank(best) <= rank(one) ? best : one), undefined);
+}
+
+/**
+ * The looks of a lesson: what can hurt and was seen amiss, then what the lesson is about, and one look around. Of a
+ * category that the teacher chose, its own alone.
+ */
+export function lessonPlan(question: FocusQuestion): LessonPlan {
+  const { checks, category: asked = null } = question;
+  const { focus, standings, pressing, inOrder } = groundOf(question);
+  if (focus.category === null) return { focus, looks: [], standings };
+  if (asked !== null) {
+    const own = asked === focus.category ? inOrder : openChecks(checks, asked, standings);
+    return { focus, looks: walkOf(own.slice(0, LOOKS_IN_A_LESSON)), standings };
+  }
+  const first = [...pressing]
+    .sort((a, b) => Number(b === focus.check) - Number(a === focus.check))
+    .slice(0, HURTING_LOOKS);
+  const taken = new Set([...first, ...inOrder].map(({ id }) => id));
+  const around = lookAround(checks, standings, taken, focus.category);
+  const neverSeen = around !== undefined && isAboutHurt(around) && !standings.get(around.id)?.lastDay;
+  const goesAround = around !== undefined && first.length <= HURTING_LOOKS - (neverSeen ? 1 : 2);
+  const own = inOrder.filter((check) => !first.includes(check));
+  const rest = LOOKS_IN_A_LESSON - first.length - (goesAround ? 1 : 0);
+  const looks = [...first, ...own.slice(0, rest), ...(goesAround ? [around] : [])];
+  return { focus, looks: walkOf(looks), standings };
+}
+
+/** What is got ready at the start of a lesson: what was amiss last time first, then what was looked at longest ago. */
+export function readyList({
+  checks,
+  results,
+  today
+}: FocusQuestion): readonly (Check & { readonly amiss: boolean })[] {
+  const standings = standingsOf({ checks, results, today });
+  const rank = ({ id, amiss }: { readonly id: string; readonly amiss: boolean }): string =>
+    amiss ? '' : (standings.get(id)?.lastDay ?? '0');
+  return openChecks(checks, 'ready', standings)
+    .map((check) => {
+      const { strength = 0 } = standings.get(check.id) ?? {};
+      return { ...check, amiss: strength > 0 && strength < MOSTLY };
+    })
+    .sort((a, b) => (rank(a) < rank(b) ? -1 : 1));
+}
