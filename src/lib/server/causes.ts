@@ -6,7 +6,7 @@ import type { ListBounds } from './bounds';
 import { choiceOf, exactly, listOf, textLike } from './fields';
 import { InputProblem } from './problem';
 
-const MOST_RECORDS = FAULT_CAUSES.length;
+const MOST_RECORDS = FAULT_CAUSES.length + 1;
 export const CAUSES_BOUNDS: ListBounds = { record: MOST_RECORDS };
 const LONGEST_ID = 240;
 const MOST_MM = 5000;
@@ -27,6 +27,10 @@ export const causesRequest = exactly({
     setupDriftMm: number().strict().min(-MOST_MM).max(MOST_MM),
     reviewLimitMm: number().strict().moreThan(0).max(MOST_MM),
     sizeChance: number().strict().min(0).max(1),
+    outgrown: flag(),
+    nextLargerChance: number().strict().min(0).max(1),
+    trialSaidLarger: flag(),
+    trialSaidSmaller: flag(),
     trialAgreed: flag(),
     frameShort: flag(),
     setupKept: flag(),
@@ -36,7 +40,10 @@ export const causesRequest = exactly({
     passesWithHelp: flag(),
     record: listOf(
       exactly({
-        cause: choiceOf(FAULT_CAUSES).required(),
+        cause: choiceOf(
+          [...FAULT_CAUSES, 'size'] as const,
+          '`size`, without its direction, is read as both; deprecated'
+        ).required(),
         tries: whole(MOST_TRIES).required(),
         successes: whole(MOST_TRIES).required()
       }).required(),

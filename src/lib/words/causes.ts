@@ -25,6 +25,10 @@ export function causeReasonText({ code, factor }: CauseReason, facts: CauseFacts
       return 'the left hand’s frame fell short in the trial';
     case 'trial-said-larger':
       return 'the trial said that it is larger than suits';
+    case 'trial-said-smaller':
+      return 'the trial said that a larger one would suit';
+    case 'next-unlikely':
+      return 'the next larger size is far too large';
     case 'size-agreed':
       return 'tape and trial agree on the size';
     case 'went-after-drill':
@@ -43,8 +47,7 @@ export const speaksFor = ({ factor }: CauseReason): boolean => factor > 1;
 
 export const EFFECT_WORDS: Readonly<Record<RemedyEffect, string>> = {
   helped: 'helped',
-  'not-yet': 'not yet',
-  worse: 'worse'
+  'not-yet': 'not yet'
 };
 
 /** What is due and why; a check that is not known any more goes by its id. */

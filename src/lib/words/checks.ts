@@ -1,7 +1,7 @@
 import type {
   CheckCategory,
   CheckOutcome,
-  FaultCause,
+  KeptCause,
   FocusReason,
   Goal,
   Rating,
@@ -20,10 +20,14 @@ export const RATING_WORDS: Readonly<Record<Rating, string>> = {
   secure: 'Secure'
 };
 
-export const CAUSE_WORDS: Readonly<Record<FaultCause, string>> = {
+export const CAUSE_WORDS: Readonly<Record<KeptCause, string>> = {
   'set-up': 'set-up',
-  size: 'size',
-  habit: 'habit'
+  'too-large': 'too large',
+  'too-small': 'too small',
+  bow: 'bow',
+  habit: 'habit',
+  workshop: 'workshop',
+  size: 'size'
 };
 
 export const STANDPOINT_WORDS: Readonly<Record<Standpoint, string>> = {

@@ -94,10 +94,15 @@ export function followsSentence(
 ): string {
   if (step.kind !== 'change') return '';
   const { stands } = standsWith(step.setting as SettingId<'seated'>);
-  const moved = follows
-    .map(({ id, from, to }) => ({ id, from: byText(id, from, unit), to: byText(id, to, unit) }))
-    .filter(({ from, to }) => from !== to)
-    .map(({ id, from, to }) => `${nameOf(id).toLowerCase()} ${from} → ${to}`);
+  const moved = follows.flatMap(({ id, from, to }) => {
+    const [was, is] = [byText(id, from, unit), byText(id, to, unit)];
+    if (was === is) return [];
+    return id === 'slide'
+      ? [
+          `the back touches ${byText(id, Math.abs(to - from), unit)} ${to > from ? 'higher' : 'lower'} on the breastbone`
+        ]
+      : [`${nameOf(id).toLowerCase()} ${was} → ${is}`];
+  });
   const still = stands.map((id) => nameOf(id).toLowerCase()).join(' and ');
   return `Leave ${still} as they are${moved.length > 0 ? `; what follows: ${moved.join(', ')}` : ''}.`;
 }

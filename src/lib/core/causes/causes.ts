@@ -1,8 +1,9 @@
-import type { FaultCause } from '../checks/types';
+import type { FaultCause, KeptCause } from '../checks/types';
 import {
   CHANGED_LATELY_DAYS,
   DRILL_FACTOR,
   DRILL_WEEKS,
+  factorOf,
   FACTORS,
   LEAST_DRILL_FACTOR,
   LIKELY_SIZE,
@@ -10,6 +11,7 @@ import {
   PRIORS,
   SAME,
   TRIES_THAT_COUNT,
+  UNLIKELY_NEXT,
   UNLIKELY_SIZE,
   type FactorCode,
   type ReasonCode
@@ -17,7 +19,8 @@ import {
 
 /** How often a kind of remedy was tried for a fault, and how often it helped. */
 export interface OwnRecord {
-  readonly cause: FaultCause;
+  /** `size`, without its direction, counts for both. */
+  readonly cause: KeptCause;
   readonly tries: number;
   readonly successes: number;
 }
@@ -37,9 +40,13 @@ export interface CauseFacts {
   /** How likely the size in use suits, 0 to 1. */
   readonly sizeChance?: number;
   readonly outgrown?: boolean;
+  /** How likely the next larger size suits, 0 to 1. */
+  readonly nextLargerChance?: number;
   readonly trialAgreed?: boolean;
   /** The trial on the body said that the size is larger than suits. */
   readonly trialSaidLarger?: boolean;
+  /** The trial on the body said that a larger one would suit. */
+  readonly trialSaidSmaller?: boolean;
   /** The left-hand frame falls short. */
   readonly frameShort?: boolean;
   /** Weeks of a drill for this fault without effect. */
@@ -69,7 +76,7 @@ export interface WeighedCause {
 
 /** What of the known holds, before those that say the same are put together. */
 function holding(facts: CauseFacts): readonly FactorCode[] {
-  const { setupDriftMm, reviewLimitMm, changedDaysAgo, sizeChance } = facts;
+  const { setupDriftMm, reviewLimitMm, changedDaysAgo, sizeChance, nextLargerChance } = facts;
   const drifted =
     setupDriftMm !== undefined && reviewLimitMm !== undefined && Math.abs(setupDriftMm) >= reviewLimitMm;
   const holds: Readonly<Record<FactorCode, boolean | undefined>> = {
@@ -82,6 +89,8 @@ function holding(facts: CauseFacts): readonly FactorCode[] {
     'size-outgrown': facts.outgrown,
     'frame-short': facts.frameShort,
     'trial-said-larger': facts.trialSaidLarger,
+    'trial-said-smaller': facts.trialSaidSmaller,
+    'next-unlikely': nextLargerChance !== undefined && nextLargerChance < UNLIKELY_NEXT,
     'size-agreed': sizeChance !== undefined && sizeChance > LIKELY_SIZE && facts.trialAgreed,
     'went-after-drill': facts.wentAfterDrill,
     'passes-with-help': facts.passesWithHelp
@@ -93,6 +102,10 @@ function holding(facts: CauseFacts): readonly FactorCode[] {
     return first === undefined || first === code;
   });
 }
+
+/** Whether a kept cause is a cause of now. */
+export const isOf = (kept: KeptCause, cause: FaultCause): boolean =>
+  kept === cause || (kept === 'size' && (cause === 'too-large' || cause === 'too-small'));
 
 /** What a drill without effect leaves of habit. */
 const afterDrill = (weeks: number): number =>
@@ -118,12 +131,14 @@ export function causesOf(causes: readonly FaultCause[], facts: CauseFacts): read
   const weighed = causes.map((cause, index) => {
     const prior = PRIORS[Math.min(index, PRIORS.length - 1)] ?? 0;
     const reasons: CauseReason[] = [];
-    const own = facts.record?.find((one) => one.cause === cause);
+    const own = facts.record?.find((one) => isOf(one.cause, cause));
     const replaced = own ? ownPrior(prior, own) : null;
     if (replaced !== null && replaced !== prior)
       reasons.push({ code: 'worked-here', factor: replaced / prior });
-    for (const code of holds)
-      if (FACTORS[code].cause === cause) reasons.push({ code, factor: FACTORS[code].factor });
+    for (const code of holds) {
+      const factor = factorOf(code, cause);
+      if (factor !== 1) reasons.push({ code, factor });
+    }
     const drilled = cause === 'habit' && facts.drillWeeks !== undefined ? afterDrill(facts.drillWeeks) : 1;
     if (drilled < 1) reasons.push({ code: 'drilled-without-effect', factor: drilled });
     return { index, cause, reasons, weight: reasons.reduce((all, { factor }) => all * factor, prior) };

@@ -11,6 +11,8 @@ export const REASON_CODES = [
   'size-outgrown',
   'frame-short',
   'trial-said-larger',
+  'trial-said-smaller',
+  'next-unlikely',
   'size-agreed',
   'went-after-drill',
   'passes-with-help',
@@ -19,35 +21,35 @@ export const REASON_CODES = [
 ] as const;
 export type ReasonCode = (typeof REASON_CODES)[number];
 
-interface FactorOf {
-  readonly cause: FaultCause;
-  readonly factor: number;
-}
-
 /**
- * How far each known thing moves its cause. Source: what experienced string teachers weigh against each other; meant to
+ * How far each known thing moves its causes. Source: what experienced string teachers weigh against each other; meant to
  * be argued with, so it stands here as numbers.
  */
 export const FACTORS = {
-  'drift-past-limit': { cause: 'set-up', factor: 2 },
-  'length-read-anew': { cause: 'set-up', factor: 2 },
-  'setting-at-other-end': { cause: 'set-up', factor: 2 },
-  'no-set-up-kept': { cause: 'set-up', factor: 1.5 },
-  'changed-for-this-lately': { cause: 'set-up', factor: 0.4 },
-  'size-unlikely': { cause: 'size', factor: 2 },
-  'size-outgrown': { cause: 'size', factor: 2 },
-  'frame-short': { cause: 'size', factor: 1.5 },
-  'trial-said-larger': { cause: 'size', factor: 1.5 },
-  'size-agreed': { cause: 'size', factor: 0.5 },
-  'went-after-drill': { cause: 'habit', factor: 1.5 },
-  'passes-with-help': { cause: 'habit', factor: 1.5 }
-} as const satisfies Partial<Readonly<Record<ReasonCode, FactorOf>>>;
+  'drift-past-limit': { 'set-up': 2 },
+  'length-read-anew': { 'set-up': 2 },
+  'setting-at-other-end': { 'set-up': 2 },
+  'no-set-up-kept': { 'set-up': 1.5 },
+  'changed-for-this-lately': { 'set-up': 0.4 },
+  'size-unlikely': { 'too-large': 2, bow: 2 },
+  'size-outgrown': { 'too-small': 2, 'too-large': 0.25, bow: 0.25 },
+  'frame-short': { 'too-large': 1.5 },
+  'trial-said-larger': { 'too-large': 1.5, bow: 1.5 },
+  'trial-said-smaller': { 'too-small': 1.5 },
+  'next-unlikely': { 'too-small': 0.25 },
+  'size-agreed': { 'too-large': 0.5, bow: 0.5 },
+  'went-after-drill': { habit: 1.5 },
+  'passes-with-help': { habit: 1.5 }
+} as const satisfies Partial<Readonly<Record<ReasonCode, Readonly<Partial<Record<FaultCause, number>>>>>>;
 export type FactorCode = keyof typeof FACTORS;
+
+/** How far a known thing moves a cause; 1 where it says nothing of it. */
+export const factorOf = (code: FactorCode, cause: FaultCause): number =>
+  (FACTORS[code] as Readonly<Partial<Record<FaultCause, number>>>)[cause] ?? 1;
 
 /** Of several that say the same only one counts. */
 export const SAME: readonly (readonly FactorCode[])[] = [
   ['drift-past-limit', 'length-read-anew'],
-  ['size-unlikely', 'size-outgrown'],
   ['frame-short', 'trial-said-larger']
 ];
 
@@ -59,6 +61,8 @@ export const CHANGED_LATELY_DAYS = 14;
 /** Below the one the size is doubtful, above the other it is well founded. */
 export const UNLIKELY_SIZE = 0.5;
 export const LIKELY_SIZE = 0.9;
+/** Below this the next larger size is out of the question. */
+export const UNLIKELY_NEXT = 0.1;
 
 /** Every so many weeks of a drill without effect weaken habit by a factor, to a least one. */
 export const DRILL_WEEKS = 2;

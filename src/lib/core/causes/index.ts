@@ -1,6 +1,7 @@
 export { causesOf, type CauseFacts, type CauseReason, type OwnRecord } from './causes';
 export { REASON_CODES } from './factors';
 export {
+  faultKey,
   remedyStandings,
   workedHere,
   type FaultLook,

@@ -33,33 +33,47 @@ const standing = (remedy: TriedRemedy, looks: readonly FaultLook[], today = 60) 
   remedyStandings([remedy], looks, on(today))[0];
 
 describe('did it help?', () => {
-  it('is open until it was looked at twice, and reads before and after', () => {
+  it('is open until the fault was looked for twice, and reads each time whether it is there', () => {
     const before = look(0, 1, 'cheek');
     const remedy = begun(0);
     expect(standing(remedy, [before])).toMatchObject({ open: true, effect: null });
     expect(standing(remedy, [before, look(7, 1, 'cheek')])).toMatchObject({ open: true, effect: 'not-yet' });
-    expect(standing(remedy, [before, look(7, 1, 'cheek'), look(14, 3)])).toMatchObject({
+    expect(standing(remedy, [before, look(7, 1, 'cheek'), look(14, 4)])).toMatchObject({
       open: false,
       effect: 'helped'
     });
   });
 
+  const gone = (day: number, strength: number, ...faults: readonly string[]): FaultLook => ({
+    ...look(day, strength, ...faults),
+    absent: ['cheek']
+  });
   it.each([
-    ['the fault is gone', [look(0, 2, 'cheek'), look(7, 2)], 'helped'],
-    ['it is better, if not gone', [look(0, 1, 'cheek'), look(7, 3, 'cheek')], 'helped'],
-    ['as it was', [look(0, 2, 'cheek'), look(7, 2, 'cheek')], 'not-yet'],
-    ['worse', [look(0, 3, 'cheek'), look(7, 1, 'cheek')], 'worse'],
-    ['worse, though this fault is gone', [look(0, 3, 'cheek'), look(7, 1, 'clamps')], 'worse']
-  ] as const)('%s', (_, looks, effect) => expect(standing(begun(0), looks)?.effect).toBe(effect));
+    ['looked for and not there', [look(0, 2, 'cheek'), gone(7, 2)], 'helped'],
+    ['secure: nothing is amiss', [look(0, 2, 'cheek'), look(7, 4)], 'helped'],
+    ['rated higher, and still there', [look(0, 1, 'cheek'), look(7, 3, 'cheek')], 'not-yet'],
+    ['rated lower, and this one gone', [look(0, 3, 'cheek'), gone(7, 1, 'clamps')], 'helped'],
+    ['rated alone: nothing is said of it', [look(0, 2, 'cheek'), look(7, 3)], null],
+    ['another fault of the check: nothing is said of it', [look(0, 2, 'cheek'), look(7, 2, 'clamps')], null]
+  ] as const)('%s', (_, looks, effect) => expect(standing(begun(0), looks)?.effect ?? null).toBe(effect));
 
-  it('corrected on the same day it counts once; not seen says nothing', () => {
-    const looks = [look(0, 1, 'cheek'), look(7, 1, 'cheek'), look(7, 3), look(9, 0)];
+  it('corrected on the same day it counts once', () => {
+    const looks = [look(0, 1, 'cheek'), look(7, 1, 'cheek'), gone(7, 3), look(9, 0)];
     expect(standing(begun(0), looks)?.effects).toEqual([{ day: on(7), effect: 'helped' }]);
   });
 
-  it('another remedy for the same look takes its place; nobody looking gives it up', () => {
+  it('two remedies of one day for two faults are judged each by its own', () => {
+    const [cheek, clamps] = [begun(0), begun(0, 'habit', 'clamps')];
+    const looks = [look(0, 1, 'cheek', 'clamps'), gone(7, 2, 'clamps'), gone(14, 2, 'clamps')];
+    expect(remedyStandings([cheek, clamps], looks, on(20)).map(({ effect }) => effect)).toEqual([
+      'helped',
+      'not-yet'
+    ]);
+  });
+
+  it('another remedy for the same fault takes its place; nobody looking gives it up', () => {
     const [first, second] = [begun(0), begun(10, 'set-up')];
-    const found = remedyStandings([first, second], [look(0, 1, 'cheek'), look(14, 3)], on(20));
+    const found = remedyStandings([first, second], [look(0, 1, 'cheek'), look(14, 4)], on(20));
     expect(found.map(({ open, effect }) => [open, effect])).toEqual([
       [false, null],
       [true, 'helped']
@@ -67,8 +81,19 @@ describe('did it help?', () => {
     expect(standing(first, [look(0, 1, 'cheek')], 121)).toMatchObject({ open: false, effect: null });
   });
 
+  it('one fault is one wherever it is seen', () => {
+    const at = (checkId: string, day: number, ...faults: readonly string[]): FaultLook => ({
+      ...look(day, 1, ...faults),
+      checkId
+    });
+    const remedy: TriedRemedy = { ...begun(0), checkId: 'bow-light', fault: 'fist' };
+    expect(standing(remedy, [at('bow-knuckles', 7, 'fist')])).toMatchObject({ effect: 'not-yet' });
+    const secure = { ...at('bow-building', 14), strength: 4 };
+    expect(standing(remedy, [at('bow-knuckles', 7, 'fist'), secure])).toMatchObject({ effect: 'helped' });
+  });
+
   it('what worked here counts what is judged, by fault and kind', () => {
-    const looks = [look(0, 1, 'cheek'), look(7, 1, 'cheek'), look(14, 3)];
+    const looks = [look(0, 1, 'cheek'), look(7, 1, 'cheek'), look(14, 4)];
     const judged = remedyStandings([begun(0)], looks, on(20));
     const open = remedyStandings([begun(14)], looks, on(20));
     expect(workedHere([...judged, ...judged, ...open]).get('hold-jaw/cheek')).toEqual([
@@ -95,8 +120,11 @@ describe('did it help?', () => {
         const found = remedyStandings(tried, seen, on(365 + 121));
         expect(found).toHaveLength(tried.length);
         expect(found.some(({ open }) => open)).toBe(false);
-        const counted = found.flatMap(({ effects }) => effects.map((one) => one.day));
-        expect(new Set(counted).size).toBe(counted.length);
+        for (const fault of ['cheek', 'clamps']) {
+          const mine = found.filter(({ remedy }) => remedy.fault === fault);
+          const counted = mine.flatMap(({ effects }) => effects.map((one) => one.day));
+          expect(new Set(counted).size).toBe(counted.length);
+        }
         // What is undone is not counted: without the last look all is as if it had not been.
         const less = remedyStandings(tried, seen.slice(0, -1), on(365 + 121));
         expect(remedyStandings(tried, [...seen.slice(0, -1)], on(365 + 121))).toEqual(less);
@@ -114,11 +142,12 @@ describe('did it help?', () => {
 describe('reviews', () => {
   const back = [
     look(0, 1, 'cheek'),
-    look(7, 3),
+    look(7, 4),
     look(14, 1, 'cheek'),
-    look(21, 3),
+    look(17, 2),
+    look(21, 4),
     look(28, 1, 'cheek'),
-    look(35, 3),
+    look(35, 4),
     look(42, 1, 'cheek')
   ];
   const standings = (remedies: readonly TriedRemedy[], looks: readonly FaultLook[]) =>
@@ -142,6 +171,24 @@ describe('reviews', () => {
       }
     ]);
     expect(reviewsOf(standings([begun(0, 'set-up')], back), back, [])).toEqual([]);
+  });
+
+  it('a fault that was only not looked for in between never came back', () => {
+    const between = [0, 14, 28, 42].flatMap((day) => [look(day, 1, 'cheek'), look(day + 7, 3)]);
+    expect(reviewsOf(standings([begun(0)], between), between, [])).toEqual([]);
+  });
+
+  it('what was answered to a fault of one check holds for it wherever it is seen', () => {
+    const fist = (day: number, strength: number, ...faults: readonly string[]): FaultLook => ({
+      ...look(day, strength, ...faults),
+      checkId: day % 2 === 0 ? 'bow-light' : 'bow-knuckles'
+    });
+    const looks = [0, 14, 28, 43].flatMap((day) => [fist(day, 1, 'fist'), fist(day + 6, 4)]);
+    const remedy: TriedRemedy = { ...begun(0), checkId: 'bow-light', fault: 'fist' };
+    const due = reviewsOf(standings([remedy], looks), looks, []);
+    expect(due).toMatchObject([{ key: 'back:bow-fist', reason: { times: 3 } }]);
+    const earlier = { ...answer(44, 'done', null), key: 'back:bow-light/fist' };
+    expect(reviewsOf(standings([remedy], looks), looks, [earlier])).toEqual([]);
   });
 
   it('three set-up changes without effect ask for the size', () => {

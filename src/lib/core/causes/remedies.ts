@@ -1,5 +1,7 @@
 import { daysBetween, type IsoDay } from '../time';
-import type { FaultCause } from '../checks/types';
+import { identityOf, seenIn } from '../checks/identities';
+import { SECURE } from '../checks/strength';
+import type { KeptCause } from '../checks/types';
 import type { OwnRecord } from './causes';
 
 /** A remedy as it was begun. */
@@ -7,7 +9,7 @@ export interface TriedRemedy {
   readonly id: string;
   readonly checkId: string;
   readonly fault: string;
-  readonly cause: FaultCause;
+  readonly cause: KeptCause;
   readonly at: string;
   readonly day: IsoDay;
 }
@@ -19,9 +21,14 @@ export interface FaultLook {
   readonly day: IsoDay;
   readonly strength: number;
   readonly faults: readonly string[];
+  /** Faults that were looked for and are not there. */
+  readonly absent?: readonly string[];
 }
 
-export type RemedyEffect = 'helped' | 'not-yet' | 'worse';
+/** What looks say of a fault: it is seen, or was looked for and is not there. What was not looked for says nothing. */
+export type Sight = 'seen' | 'absent';
+
+export type RemedyEffect = 'helped' | 'not-yet';
 
 /** How a remedy stands. It closes after two looks, when another takes its place, or when nobody looked for long. */
 export interface RemedyStanding<R extends TriedRemedy = TriedRemedy> {
@@ -38,27 +45,42 @@ const LOOKS_THAT_CLOSE = 2;
 /** A remedy that nobody looked at for so long is given up, days. */
 const LOST_AFTER_DAYS = 120;
 
-/** The last look at a check on each day, oldest first: what a teacher corrects counts once. */
-export function lookDays(looks: readonly FaultLook[], checkId: string): readonly FaultLook[] {
-  const byDay = new Map<IsoDay, FaultLook>();
-  for (const look of looks) {
-    if (look.checkId !== checkId || look.strength === 0) continue;
-    const known = byDay.get(look.day);
-    if (!known || known.at <= look.at) byDay.set(look.day, look);
-  }
-  return [...byDay.values()].sort((a, b) => (a.day < b.day ? -1 : 1));
-}
-
-function effectOf(before: FaultLook | undefined, after: FaultLook, fault: string): RemedyEffect {
-  const was = before?.strength ?? 1;
-  if (after.strength < was) return 'worse';
-  const gone = !after.faults.includes(fault);
-  return gone || after.strength > was ? 'helped' : 'not-yet';
+/** What one look says of a fault of an identity; null where it says nothing. A check that is secure has none. */
+function sightIn({ checkId, strength, faults, absent = [] }: FaultLook, identity: string): Sight | null {
+  if (faults.some((fault) => identityOf(checkId, fault) === identity)) return 'seen';
+  if (absent.some((fault) => identityOf(checkId, fault) === identity)) return 'absent';
+  return strength === SECURE && seenIn(identity).some((place) => place.checkId === checkId) ? 'absent' : null;
 }
 
 /**
- * How the remedies of one player stand. A look counts for one remedy at most: for the newest of its check that was
- * begun on an earlier day. Nothing is stored, so what is undone is not counted.
+ * What the looks say of a fault, wherever it is seen, by day and oldest first. The last look at a check on a day counts,
+ * for what a teacher corrects counts once; what is seen at one check is there, whatever another says.
+ */
+export function sightsOf(
+  looks: readonly FaultLook[],
+  identity: string
+): readonly { readonly day: IsoDay; readonly sight: Sight }[] {
+  const last = new Map<string, FaultLook>();
+  for (const look of looks) {
+    const key = `${look.day} ${look.checkId}`;
+    const known = last.get(key);
+    if (!known || known.at <= look.at) last.set(key, look);
+  }
+  const days = new Map<IsoDay, Sight>();
+  for (const look of last.values()) {
+    const sight = sightIn(look, identity);
+    if (sight && days.get(look.day) !== 'seen') days.set(look.day, sight);
+  }
+  return [...days].map(([day, sight]) => ({ day, sight })).sort((a, b) => (a.day < b.day ? -1 : 1));
+}
+
+/** A fault, whatever the player and wherever it is seen. */
+export const faultKey = ({ checkId, fault }: Pick<TriedRemedy, 'checkId' | 'fault'>): string =>
+  identityOf(checkId, fault);
+
+/**
+ * How the remedies of one player stand, each by the fault that it was begun for. A look counts for one remedy at most:
+ * for the newest of its fault that was begun on an earlier day. Nothing is stored, so what is undone is not counted.
  */
 export function remedyStandings<R extends TriedRemedy>(
   remedies: readonly R[],
@@ -67,22 +89,20 @@ export function remedyStandings<R extends TriedRemedy>(
 ): readonly RemedyStanding<R>[] {
   const inOrder = [...remedies].sort((a, b) => a.at.localeCompare(b.at) || a.id.localeCompare(b.id));
   return inOrder.map((remedy, i): RemedyStanding<R> => {
-    const next = inOrder.slice(i + 1).find(({ checkId }) => checkId === remedy.checkId);
-    const days = lookDays(looks, remedy.checkId);
-    const before = days.findLast(({ day }) => day <= remedy.day);
-    const effects = days
+    const identity = faultKey(remedy);
+    const next = inOrder.slice(i + 1).find((one) => faultKey(one) === identity);
+    const effects = sightsOf(looks, identity)
       .filter(({ day }) => day > remedy.day && (!next || day <= next.day))
       .slice(0, LOOKS_THAT_CLOSE)
-      .map((look) => ({ day: look.day, effect: effectOf(before, look, remedy.fault) }));
+      .map(({ day, sight }) => ({
+        day,
+        effect: sight === 'absent' ? ('helped' as const) : ('not-yet' as const)
+      }));
     const lost = daysBetween(effects.at(-1)?.day ?? remedy.day, today) > LOST_AFTER_DAYS;
     const open = effects.length < LOOKS_THAT_CLOSE && !next && !lost;
     return { remedy, effects, open, effect: effects.at(-1)?.effect ?? null };
   });
 }
-
-/** A fault of the library, whatever the player. */
-export const faultKey = ({ checkId, fault }: Pick<TriedRemedy, 'checkId' | 'fault'>): string =>
-  `${checkId}/${fault}`;
 
 /** What worked here: for each fault the tries and successes of each kind of remedy that is judged. */
 export function workedHere(standings: readonly RemedyStanding[]): ReadonlyMap<string, readonly OwnRecord[]> {

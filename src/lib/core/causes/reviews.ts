@@ -1,5 +1,6 @@
 import type { IsoDay } from '../time';
-import { faultKey, lookDays, type FaultLook, type RemedyStanding } from './remedies';
+import { identityOf } from '../checks/identities';
+import { faultKey, sightsOf, type FaultLook, type RemedyStanding } from './remedies';
 
 /** What is to be looked at as a whole. */
 export type ReviewKind = 'set-up' | 'size';
@@ -38,22 +39,20 @@ const WITHOUT_EFFECT = 3;
 
 const lastDone = (answers: readonly ReviewAnswer[], key: string): IsoDay =>
   answers.reduce(
-    (last, one) => (one.key === key && one.state === 'done' && one.day > last ? one.day : last),
+    (last, one) => (keyNow(one.key) === key && one.state === 'done' && one.day > last ? one.day : last),
     ''
   );
 
 /** Days on which a fault was there again after it had gone, since a day. */
-function returns(
-  looks: readonly FaultLook[],
-  checkId: string,
-  fault: string,
-  since: IsoDay
-): readonly IsoDay[] {
-  const days = lookDays(looks, checkId).filter(({ day }) => day >= since);
-  return days.flatMap(({ day, faults }, i) => {
-    const before = days[i - 1];
-    return before && faults.includes(fault) && !before.faults.includes(fault) ? [day] : [];
-  });
+const returns = (looks: readonly FaultLook[], identity: string, since: IsoDay): readonly IsoDay[] =>
+  sightsOf(looks, identity)
+    .filter(({ day }) => day >= since)
+    .flatMap(({ day, sight }, i, all) => (sight === 'seen' && all[i - 1]?.sight === 'absent' ? [day] : []));
+
+/** A key as it is now: earlier answers were to a fault of one check. */
+function keyNow(key: string): string {
+  const [, kind = '', checkId, fault] = /^(\w+):(.+)\/([^/]+)$/.exec(key) ?? [];
+  return checkId !== undefined && fault !== undefined ? `${kind}:${identityOf(checkId, fault)}` : key;
 }
 
 /**
@@ -74,7 +73,7 @@ export function reviewsOf(
       const key = `back:${of}`;
       const done = lastDone(answers, key);
       const from = done > habit.remedy.day ? done : habit.remedy.day;
-      const back = returns(looks, checkId, fault, from).filter((day) => day > done);
+      const back = returns(looks, of, from).filter((day) => day > done);
       const since = back[BACK_TIMES - 1];
       if (since !== undefined)
         reviews.push({
@@ -104,7 +103,7 @@ export function reviewsOf(
 
 /** Whether a review is put off beyond a day. */
 export const isPutOff = (answers: readonly ReviewAnswer[], key: string, today: IsoDay): boolean =>
-  answers.some((one) => one.key === key && one.state === 'put-off' && (one.until ?? '') > today);
+  answers.some((one) => keyNow(one.key) === key && one.state === 'put-off' && (one.until ?? '') > today);
 
 /** Those that are not put off beyond a day. */
 export const openReviews = (

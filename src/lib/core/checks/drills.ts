@@ -34,10 +34,18 @@ const ROWS = {
     'front'
   ],
   'hands-off': [
-    FAMILIES,
+    SHOULDER_FAMILIES,
     'Look, no hands',
-    'Hold it with no hand while a grown-up keeps a hand below. Say your name while you do.',
+    'A grown-up keeps a hand below; let go with your hand and say your name.',
     '3 times, every day',
+    'handsOff',
+    'threeQuarter'
+  ],
+  balance: [
+    ['bass'],
+    'It stays by itself',
+    'A grown-up keeps a hand at the neck; take both hands away and count. Never alone.',
+    '3 s, then 10 s, only with a grown-up’s hand at the neck',
     'handsOff',
     'threeQuarter'
   ],
@@ -133,10 +141,18 @@ const ROWS = {
   'short-strokes': [
     FAMILIES,
     'Little strokes',
-    'Play short strokes in the middle of the bow, then while walking or on the toes.',
+    'Play short strokes in the middle of the bow, each as long as the last.',
     '10 strokes or 1 minute, every day',
     'middle',
     'bowFront'
+  ],
+  'walking-strokes': [
+    SHOULDER_FAMILIES,
+    'Walk and bow',
+    'Play short strokes in the middle of the bow while you walk, then on your toes.',
+    '1 minute, every day',
+    'middle',
+    'front'
   ],
   'silent-levels': [
     FAMILIES,
@@ -187,9 +203,17 @@ const ROWS = {
     'front'
   ],
   'fourth-against-open': [
-    FAMILIES,
+    SHOULDER_FAMILIES,
     'Two as one',
     'Play the fourth finger against the next open string; listen until they are one.',
+    '4 times, every day',
+    'playing',
+    'leftArm'
+  ],
+  'fourth-octave': [
+    ['cello'],
+    'One above the other',
+    'Play the fourth finger against the open string below it, and listen until they are an octave.',
     '4 times, every day',
     'playing',
     'leftArm'

@@ -133,6 +133,13 @@ export const SHARED_FAULTS: readonly string[] = [...IDENTITY_OF.keys()];
 export const identityOf = (checkId: string, fault: string): string =>
   IDENTITY_OF.get(`${checkId}/${fault}`) ?? `${checkId}/${fault}`;
 
+/** The places, as check and fault, in which an identity is seen. */
+export const seenIn = (identity: string): readonly { readonly checkId: string; readonly fault: string }[] =>
+  ((SEEN_IN as Readonly<Record<string, readonly string[]>>)[identity] ?? [identity]).map((place) => {
+    const at = place.lastIndexOf('/');
+    return { checkId: place.slice(0, at), fault: place.slice(at + 1) };
+  });
+
 /**
  * What can hurt where it goes on. Source: what string teachers and physiotherapists warn of first: raised shoulders, a
  * bent or turned neck, clenching, a twisted or bent back, a bent wrist.

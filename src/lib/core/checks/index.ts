@@ -1,7 +1,7 @@
 export { DRILLS, drillNamed, drillsFor } from './drills';
 export { focusOf, type Focus, type FocusReason } from './focus';
 export { openChecks } from './gates';
-export { canHurt, identityOf, SHARED_FAULTS } from './identities';
+export { canHurt, identityOf, seenIn, SHARED_FAULTS } from './identities';
 export { lessonPlan, readyList } from './lesson';
 export {
   isAboutHurt,
@@ -28,6 +28,7 @@ export {
   type CheckOutcome,
   type Fault,
   type FaultCause,
+  type KeptCause,
   type Goal,
   type Rating,
   type ResultKind,

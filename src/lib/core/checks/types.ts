@@ -1,6 +1,6 @@
 import type { Change, ViewName } from '../figure';
 import type { Family } from '../instruments';
-import type { ChoiceId, SettingId } from '../setup';
+import type { ChoiceId, SettingId, SetupChoices, SetupKindOf } from '../setup';
 import type { DrillId } from './drills';
 import type { SubjectId } from './subject-ids';
 
@@ -25,27 +25,37 @@ export const STANDPOINTS = [
 ] as const;
 export type Standpoint = (typeof STANDPOINTS)[number];
 
-export const FAULT_CAUSES = ['set-up', 'size', 'habit'] as const;
+/** Kinds of cause: a setting, the size by its direction, the bow, a habit, the instrument itself. */
+export const FAULT_CAUSES = ['set-up', 'too-large', 'too-small', 'bow', 'habit', 'workshop'] as const;
 export type FaultCause = (typeof FAULT_CAUSES)[number];
+/** A cause as it is on record: earlier remedies knew the size without its direction. */
+export type KeptCause = FaultCause | 'size';
+
+/** A setting of a family, or one of its ways. */
+export type SettingOf<F extends Family> = F extends Family
+  ? SettingId<SetupKindOf<F>> | (keyof SetupChoices<SetupKindOf<F>> & ChoiceId)
+  : never;
 
 /** A change of the set-up: which setting, and which way. */
-export interface SettingStep {
-  readonly setting: SettingId | ChoiceId;
+export interface SettingStep<Setting extends SettingId | ChoiceId = SettingId | ChoiceId> {
+  readonly setting: Setting;
   readonly way: 'raise' | 'lower' | 'other';
 }
 
 /** What can bring a fault about, with its remedy. */
-export interface Cause {
+export interface Cause<Setting extends SettingId | ChoiceId = SettingId | ChoiceId> {
   readonly cause: FaultCause;
+  /** For these families of the check only. */
+  readonly families?: readonly Family[];
   /** What to do, in a teacher's words. */
   readonly remedy: string;
   /** Where the remedy is a set-up change. */
-  readonly step?: SettingStep;
+  readonly step?: SettingStep<Setting>;
   /** Where the remedy is a drill. */
   readonly drill?: DrillId;
 }
 
-export interface Fault {
+export interface Fault<Setting extends SettingId | ChoiceId = SettingId | ChoiceId> {
   readonly id: string;
   readonly text: string;
   /** How the picture of right is strayed from. */
@@ -53,7 +63,7 @@ export interface Fault {
   /** From where it is seen, where that is not the side of the check's picture; some families only, if so. */
   readonly view?: CheckView;
   /** Likely causes with their remedy, likeliest first. */
-  readonly causes: readonly Cause[];
+  readonly causes: readonly Cause<Setting>[];
 }
 
 /** What a look is recorded as. */

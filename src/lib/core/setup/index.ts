@@ -79,7 +79,8 @@ export {
   type ChoiceId,
   type SettingId,
   type SetupChoices,
-  type SetupKind
+  type SetupKind,
+  type SetupKindOf
 } from './kinds';
 export { asDrawn } from './as-drawn';
 export { reachOf, type ReachQuestion } from './reach';

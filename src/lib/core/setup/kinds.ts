@@ -5,12 +5,15 @@ import { CHIN_REST_MOUNTS, REST_SCHOOLS, SCROLL_SCHOOLS } from './rest-schools';
 export const SETUP_KINDS = ['rest', 'seated', 'standing'] as const;
 export type SetupKind = (typeof SETUP_KINDS)[number];
 
-export const SETUP_KIND_OF: Readonly<Record<Family, SetupKind>> = {
+const KIND_OF = {
   violin: 'rest',
   viola: 'rest',
   cello: 'seated',
   bass: 'standing'
-};
+} as const satisfies Readonly<Record<Family, SetupKind>>;
+export const SETUP_KIND_OF: Readonly<Record<Family, SetupKind>> = KIND_OF;
+/** The kind of a family, as a type. */
+export type SetupKindOf<F extends Family> = (typeof KIND_OF)[F];
 
 /** Every setting of a set-up that is a number, by kind and in the order in which it is set. */
 export const SETTING_IDS = {

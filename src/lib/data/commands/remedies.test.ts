@@ -28,7 +28,7 @@ describe('remedies', () => {
   it('are judged by what is seen next, for everybody’s record, and undo takes it back', async () => {
     const db = freshDatabase();
     const player = await givenPlayer(db);
-    const see = (day: string, rating: 'not-yet' | 'mostly', faults: readonly string[]) =>
+    const see = (day: string, rating: 'not-yet' | 'secure', faults: readonly string[]) =>
       recordCheck(db, player, check, { outcome: { kind: 'rating', rating }, faults, setupId: null }, at(day));
     await see('2026-11-03', 'not-yet', ['on-chest']);
     await setPractice(
@@ -41,7 +41,7 @@ describe('remedies', () => {
     await beginRemedy(db, player, HABIT, at('2026-11-03'));
     expect(await db.remedies.count()).toBe(1);
     await see('2026-11-10', 'not-yet', ['on-chest']);
-    await see('2026-11-17', 'mostly', []);
+    await see('2026-11-17', 'secure', []);
     const record = () => recordFor(db, check.id, fault.id, '2026-11-24');
     expect(await record()).toEqual([{ cause: 'habit', tries: 1, successes: 1 }]);
     await undo(db);
@@ -64,7 +64,7 @@ describe('remedies', () => {
         player,
         check,
         {
-          outcome: { kind: 'rating', rating: there ? 'not-yet' : 'mostly' },
+          outcome: { kind: 'rating', rating: there ? 'not-yet' : 'secure' },
           faults: there ? ['on-chest'] : [],
           setupId: null
         },
@@ -167,6 +167,7 @@ describe('facts', () => {
       size: '1/4',
       proposal: '1/4',
       probability: 0.93,
+      instruments: [],
       trialId: 't'
     };
     const trial = (verdict: string, choice: string) =>

@@ -1,4 +1,4 @@
-import { strengthOf, type Check } from '$lib/core/checks';
+import { identityOf, seenIn, strengthOf, type Check } from '$lib/core/checks';
 import {
   openReviews,
   remedyStandings,
@@ -15,7 +15,6 @@ import { commit } from '../journal/changes';
 import type { Database } from '../store/database';
 import { newId } from '../store/ids';
 import type { CheckResult, Player, Remedy, ReviewRecord } from '../store/records';
-import { ofPlayers } from '../questions/records';
 
 type StrengthOf = (result: CheckResult) => number;
 
@@ -35,7 +34,8 @@ export const faultLooks = (
     at: result.at,
     day: result.day,
     strength: strength(result),
-    faults: result.faults
+    faults: result.faults,
+    ...(result.absent ? { absent: result.absent } : {})
   }));
 
 /** How the remedies of one player stand. */
@@ -45,11 +45,16 @@ export const standingsFor = (
   today: IsoDay
 ): readonly RemedyStanding<Remedy>[] => remedyStandings(remedies, looks, today);
 
-const pairOf = ({ playerId, checkId }: Pick<Remedy, 'playerId' | 'checkId'>) => [playerId, checkId] as const;
-
-/** Results of the checks for which remedies were begun, by player; nothing else is read. */
+/** Results of the checks at which what remedies were begun for is seen, by player; nothing else is read. */
 async function looksBehind(db: Database, remedies: readonly Remedy[]) {
-  const pairs = new Map(remedies.map((one) => [pairOf(one).join(' '), pairOf(one)]));
+  const pairs = new Map(
+    remedies.flatMap(({ playerId, checkId, fault }) =>
+      seenIn(identityOf(checkId, fault)).map((place) => [
+        `${playerId} ${place.checkId}`,
+        [playerId, place.checkId] as const
+      ])
+    )
+  );
   const results = await Promise.all(
     [...pairs.values()].map((pair) =>
       db.checks
@@ -77,12 +82,11 @@ export async function recordFor(
   fault: string,
   today: IsoDay
 ): Promise<readonly OwnRecord[]> {
-  const tried = await db.remedies.where('[checkId+fault]').equals([checkId, fault]).toArray();
-  // Another remedy for the same check ends one, whatever its fault.
-  const all = await ofPlayers(db, 'remedies', [...new Set(tried.map(({ playerId }) => playerId))]);
-  const same = all.filter((one) => one.checkId === checkId);
-  const standings = (await standingsOfAll(db, same, today)).flatMap((one) => one.standings);
-  return workedHere(standings).get(`${checkId}/${fault}`) ?? [];
+  const identity = identityOf(checkId, fault);
+  const places = seenIn(identity).map((place) => [place.checkId, place.fault]);
+  const tried = await db.remedies.where('[checkId+fault]').anyOf(places).toArray();
+  const standings = (await standingsOfAll(db, tried, today)).flatMap((one) => one.standings);
+  return workedHere(standings).get(identity) ?? [];
 }
 
 /** Reviews that the remedies of players ask for, and are not put off. */

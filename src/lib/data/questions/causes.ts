@@ -1,11 +1,11 @@
 import { MEASUREMENT_IDS } from '$lib/core/body';
-import type { CauseFacts, OwnRecord, RemedyStanding } from '$lib/core/causes';
-import type { Check, Fault, SettingStep } from '$lib/core/checks';
+import { faultKey, type CauseFacts, type OwnRecord, type RemedyStanding } from '$lib/core/causes';
+import { identityOf, type Check, type Fault, type SettingStep } from '$lib/core/checks';
 import { dimensionsOf } from '$lib/core/instruments';
 import { furthestDrift, reachOf, type SettingId } from '$lib/core/setup';
 import { daysBetween, type IsoDay } from '$lib/core/time';
 import { looksFor } from '$lib/core/trial';
-import { filling, newestFirst, newestFitOf } from './case';
+import { filling, foresightOf, newestFirst, newestFitOf } from './case';
 import { combined, heightsOf } from './lengths';
 import { newestByKind } from '../commands/measurements';
 import type { CheckResult, Fit, Measurement, Player, Remedy, Settings, Setup, Trial } from '../store/records';
@@ -71,8 +71,9 @@ function setupFacts(
   };
 }
 
-function sizeFacts({ player, fits, trials }: OnRecord): CauseFacts {
+function sizeFacts({ player, fits, trials, measurements, settings, today }: OnRecord): CauseFacts {
   const fit = newestFitOf(player, fits);
+  const ahead = foresightOf({ player, measurements, fits, trials, pains: [], draft: null, settings, today });
   if (!fit) return {};
   const trial = trials.find(({ id }) => id === fit.trialId);
   const tried = trial?.size === fit.size ? trial : null;
@@ -83,15 +84,26 @@ function sizeFacts({ player, fits, trials }: OnRecord): CauseFacts {
     )
   );
   return {
-    ...(fit.size === fit.proposal ? { sizeChance: fit.probability } : {}),
-    ...(tried ? { trialAgreed: tried.verdict === 'keep', trialSaidLarger: tried.verdict === 'smaller' } : {}),
+    ...(ahead?.tooLarge
+      ? { sizeChance: 0 }
+      : fit.size === fit.proposal
+        ? { sizeChance: fit.probability }
+        : {}),
+    ...(ahead ? { outgrown: ahead.tooSmall } : {}),
+    ...(tried
+      ? {
+          trialAgreed: tried.verdict === 'keep',
+          trialSaidLarger: tried.verdict === 'smaller',
+          trialSaidSmaller: tried.verdict === 'larger'
+        }
+      : {}),
     ...(frameShort ? { frameShort } : {})
   };
 }
 
 function habitFacts({ standings, checks, today }: OnRecord, check: Check, fault: Fault): CauseFacts {
   const mine = standings.filter(
-    ({ remedy }) => remedy.checkId === check.id && remedy.fault === fault.id && remedy.day < today
+    ({ remedy }) => faultKey(remedy) === identityOf(check.id, fault.id) && remedy.day < today
   );
   const habit = mine.filter(({ remedy }) => remedy.cause === 'habit');
   const last = habit.at(-1);

@@ -97,14 +97,14 @@ describe('what most of a group ask for', () => {
     for (const name of ['One', 'Two', 'Three']) players.push(await givenPlayer(db, { name }));
     expect(await askedFor(db, players, TODAY)).toBe('stance');
     const stance = (await checksFor('violin')).filter(({ category }) => category === 'stance');
-    // Two have a secure stance, so the next thing is their turn.
+    // Two have a secure stance, so plucking begins.
     for (const player of players.slice(0, 2))
       for (const check of stance) await rate(db, player, check, 'secure');
-    expect(await askedFor(db, players, TODAY)).toBe('hold');
+    expect(await askedFor(db, players, TODAY)).toBe('bow-use');
     expect(await askedFor(db, players.slice(2), TODAY)).toBe('stance');
     const hidden = stance.map(({ id }) => id);
     await changeSettings(db, 'Hidden', { hiddenChecks: hidden });
-    expect(await askedFor(db, players.slice(2), TODAY)).toBe('hold');
+    expect(await askedFor(db, players.slice(2), TODAY)).toBe('bow-use');
     expect(await askedFor(db, [], TODAY)).toBeNull();
   });
 });

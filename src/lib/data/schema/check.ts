@@ -71,7 +71,9 @@ export const checkSchema = exactly(
     lessonId: id().nullable().defined(),
     setupId: id().nullable().defined(),
     outcome: byField<Outcome>('kind', { rating, seconds, count, 'yes-no': yesNo, angle }, rating),
-    faults: array().of(id().required()).max(20).defined()
+    faults: array().of(id().required()).max(20).defined(),
+    /** Faults that were looked for and are not there; what stands in neither list was not looked for. */
+    absent: array().of(id().required()).max(20).optional()
   })
 );
 export type CheckResult = RecordOf<typeof checkSchema>;

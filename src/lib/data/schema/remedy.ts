@@ -10,7 +10,8 @@ export const remedySchema = exactly(
     family: family(),
     checkId: id().required(),
     fault: id().required(),
-    cause: oneOf(FAULT_CAUSES).required(),
+    /** Earlier ones knew the size without its direction. */
+    cause: oneOf([...FAULT_CAUSES, 'size'] as const).required(),
     remedy: text(REMEDY_LENGTH),
     drill: id().nullable().defined(),
     /** The setting that it changes; null where it changes none. */

@@ -7,7 +7,7 @@ import { TABLE_NAMES, TABLES, type Records, type TableName } from './tables';
 
 export const DATABASE_NAME = 'jarvel';
 /** Version of the newest schema; a backup carries it too. */
-export const SCHEMA_VERSION = 8;
+export const SCHEMA_VERSION = 9;
 
 /** The message of the error with which a database refuses to open that a newer version wrote. */
 export const WRITTEN_BY_NEWER = 'The records were written by a newer version.';
@@ -82,7 +82,8 @@ const EARLIER: Readonly<Record<number, Readonly<Record<string, string>>>> = {
   },
   5: {},
   6: { aids: 'id, playerId', ownChecks: 'id' },
-  7: { remedies: 'id, playerId, [checkId+fault]', reviews: 'id, playerId', bases: 'id, at' }
+  7: { remedies: 'id, playerId, [checkId+fault]', reviews: 'id, playerId', bases: 'id, at' },
+  8: { gone: 'id, at' }
 };
 
 /** Tables that are not the teacher's records: the journal, what follows from the records, and what other copies knew. */

@@ -126,7 +126,7 @@
               >
               {#if setting.origin !== 'computed'}
                 <button type="button" class="act-quiet" onclick={() => onadjust(id, undefined)}
-                  >as computed</button
+                  >{setting.origin === 'held' ? 'stands, let go' : 'as computed'}</button
                 >
               {:else if kind !== 'rest'}
                 <button

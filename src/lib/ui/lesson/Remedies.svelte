@@ -1,7 +1,7 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { causesOf } from '$lib/core/causes';
-  import { DRILLS, type Cause, type Check, type Fault } from '$lib/core/checks';
+  import { causesOf, faultKey } from '$lib/core/causes';
+  import { DRILLS, identityOf, type Cause, type Check, type Fault } from '$lib/core/checks';
   import { poseNames, VIEWS } from '$lib/core/figure/names';
   import { db, type Player } from '$lib/data';
   import { beginRemedy, type NewRemedy } from '$lib/data/commands/begin-remedy';
@@ -51,7 +51,7 @@
     })
   );
   const tried = $derived(
-    lesson.standings.filter(({ remedy }) => remedy.checkId === check.id && remedy.fault === fault.id)
+    lesson.standings.filter(({ remedy }) => faultKey(remedy) === identityOf(check.id, fault.id))
   );
 
   const begun = (cause: Cause): NewRemedy => ({
@@ -68,7 +68,7 @@
   async function goMend(cause: Cause) {
     if (!(await going.run(() => beginRemedy(db, player, begun(cause))))) return;
     const mend = cause.step ? `?mend=${cause.step.setting}&way=${cause.step.way}` : '';
-    await goto(cause.cause === 'size' ? `/fit/${player.id}` : `/fit/${player.id}${mend}#set-up`);
+    await goto(cause.cause === 'set-up' ? `/fit/${player.id}${mend}#set-up` : `/fit/${player.id}`);
   }
 </script>
 
@@ -131,7 +131,8 @@
               class="btn act"
               data-act="mend-{cause.cause}"
               disabled={going.busy}
-              onclick={() => goMend(cause)}>{cause.cause === 'size' ? 'To the size' : 'To the set-up'}</button
+              onclick={() => goMend(cause)}
+              >{cause.cause === 'set-up' ? 'To the set-up' : 'To the size'}</button
             >
           {/if}
         </span>

@@ -1,6 +1,6 @@
 import { FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
+import { bow, checksOf, fault, habit, only, seenFrom, setUp } from './make';
 
 const all = checksOf('bow-use', FAMILIES);
 const cello = checksOf('bow-use', ['cello']);
@@ -16,8 +16,8 @@ export const BOW_ARM: readonly Check[] = [
     'bow-hand',
     'The wrist leads',
     {
-      right: 'On the way up the wrist leads toward the face; on the way down it levels out.',
-      child: 'The wrist paints, the hand follows.',
+      right: 'On the way up the wrist leads and the hand follows; on the way down it levels out.',
+      child: 'The wrist goes first, the hand comes after.',
       drill: 'short-strokes',
       spot: 'rightWrist',
       pose: 'frog',
@@ -64,7 +64,7 @@ export const BOW_ARM: readonly Check[] = [
       'Elbow high',
       [['bow-elbow-high', 60]],
       habit('Silent seesaw.', 'silent-levels'),
-      setUp('pin', 'lower', 'An instrument that stands too high lifts it.')
+      only(['cello'], setUp('pin', 'lower', 'An instrument that stands too high lifts it.'))
     ),
     fault('low', 'Elbow far down', [['bow-elbow-dropped', 60]], habit('Plucked ladder.', 'pluck-levels'))
   ),
@@ -154,7 +154,7 @@ export const BOW_ARM: readonly Check[] = [
       'Pulled up: the bow trembles',
       [['bow-shoulder-raised', 60]],
       habit('Shake out, little strokes.', 'shake-out'),
-      size('Bow or instrument may be too large.')
+      bow('Bow or instrument may be too large.')
     ),
     fault('both', 'Both pulled up', [['shoulders-pulled-up', 44]], habit('Shake out.', 'shake-out'))
   ),
@@ -176,7 +176,7 @@ export const BOW_ARM: readonly Check[] = [
         'shoulder',
         'Shoulder pulled up to get there',
         [['bow-shoulder-raised', 60]],
-        size('The bow may be too long.'),
+        bow('The bow may be too long.'),
         habit('Silent seesaw at the tip.', 'silent-levels')
       )
     ),
@@ -185,7 +185,7 @@ export const BOW_ARM: readonly Check[] = [
       'Pulled behind the body',
       [['bow-oblique', 30]],
       habit('Stop before it drifts; add a finger’s width a week.', 'short-strokes'),
-      size('The bow may be too long.')
+      bow('The bow may be too long.')
     )
   )
 ];

@@ -1,8 +1,8 @@
-import { FAMILIES, SHOULDER_FAMILIES, type Family } from '../../instruments';
+import { FAMILIES, SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, size, seenFrom } from './make';
+import { bow, checksOf, fault, habit, seenFrom } from './make';
 
-const LOW: readonly Family[] = ['cello', 'bass'];
+const LOW = ['cello', 'bass'] as const;
 const all = checksOf('bow-hand', FAMILIES);
 const shoulder = checksOf('bow-hand', SHOULDER_FAMILIES);
 const low = checksOf('bow-hand', LOW);
@@ -55,7 +55,7 @@ export const BOW_FINGERS: readonly Check[] = [
       'Stretched flat',
       ['little-finger-flat'],
       habit('Climb the stick.', 'climb-stick'),
-      size('A bow that is too long is too heavy for it.')
+      bow('A bow that is too long is too heavy for it.')
     ),
     fault('off', 'In the air', ['little-finger-off'], habit('Build on a pencil first.', 'pencil'))
   ),
@@ -126,7 +126,7 @@ export const BOW_FINGERS: readonly Check[] = [
         'A fist',
         ['bow-fist'],
         habit('Shake out and build anew.', 'shake-out'),
-        size('A heavy bow is held like that.')
+        bow('A heavy bow is held like that.')
       )
     )
   ),
@@ -174,7 +174,7 @@ export const BOW_FINGERS: readonly Check[] = [
       'Wrist pushed up',
       ['bow-wrist-high'],
       habit('Let the arm hang, then play.', 'shake-out'),
-      size('A bow or an instrument that is too large.')
+      bow('A bow or an instrument that is too large.')
     )
   )
 ];

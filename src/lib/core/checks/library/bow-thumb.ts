@@ -1,6 +1,6 @@
 import { FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, size } from './make';
+import { bow, checksOf, fault, habit } from './make';
 
 const all = checksOf('bow-hand', FAMILIES);
 const bass = checksOf('bow-hand', ['bass']);
@@ -82,7 +82,7 @@ export const BOW_THUMB: readonly Check[] = [
       'The hand creeps up the stick',
       [['bow-hand-ahead', 0.12]],
       habit('A sticker at its place; look after each piece.', 'set-and-reset'),
-      size('A bow that is too heavy.')
+      bow('A bow that is too heavy.')
     )
   ),
   all(

@@ -1,8 +1,8 @@
-import { FAMILIES, SHOULDER_FAMILIES, type Family } from '../../instruments';
+import { FAMILIES, SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
+import { bow, checksOf, fault, habit, only, seenFrom, setUp, tooLarge, tooSmall } from './make';
 
-const LOW: readonly Family[] = ['cello', 'bass'];
+const LOW = ['cello', 'bass'] as const;
 const all = checksOf('bow-use', FAMILIES);
 const shoulder = checksOf('bow-use', SHOULDER_FAMILIES);
 const low = checksOf('bow-use', LOW);
@@ -30,7 +30,7 @@ export const BOW_USE: readonly Check[] = [
       'Slants outward at the tip',
       ['bow-oblique'],
       habit('Reach forward at the tip.', 'short-strokes'),
-      size('A bow or an instrument that is too long.')
+      bow('A bow or an instrument that is too long.')
     ),
     fault(
       'inward',
@@ -57,7 +57,7 @@ export const BOW_USE: readonly Check[] = [
       'The tip points down',
       ['bow-oblique'],
       habit('Reach out at the tip.', 'short-strokes'),
-      size('A bow or a cello that is too long.')
+      bow('A bow or a cello that is too long.')
     ),
     fault('inward', 'The tip points up', ['bow-slants-in'], habit('Hand first to the frog.', 'short-strokes'))
   ),
@@ -76,8 +76,13 @@ export const BOW_USE: readonly Check[] = [
       'over-board',
       'Over the fingerboard',
       ['bow-over-board'],
-      size('Arm straight already: too large, or the instrument stands too high.'),
-      setUp('pin', 'lower', 'It may stand too high.'),
+      only(['violin', 'viola', 'cello'], tooLarge('Arm straight already: it may be too large.')),
+      only(['cello'], setUp('pin', 'lower', 'It may stand too high.')),
+      only(
+        ['bass'],
+        setUp('pin', 'raise', 'The arm hangs and the bow is over the board: it stands too low.')
+      ),
+      only(['bass'], tooSmall('With the pin out as far as it goes: it may be too small.')),
       habit('Little strokes on the road.', 'short-strokes')
     ),
     fault(
@@ -136,7 +141,8 @@ export const BOW_USE: readonly Check[] = [
         'Bounces',
         [['bow-bounces', 34]],
         habit('Shoulder down, first finger on its side.', 'short-strokes'),
-        setUp('tilt', 'other', 'Is the instrument level?')
+        only(['violin', 'viola'], setUp('tilt', 'other', 'Are the strings tilted as they should be?')),
+        bow('A bow that is too heavy or too stiff bounces.')
       )
     ),
     seenFrom(
@@ -191,7 +197,7 @@ export const BOW_USE: readonly Check[] = [
       'Only a little at the frog',
       ['bow-short'],
       habit('Two stickers on the stick.', 'short-strokes'),
-      size('An arm that does not open: look at size and height.')
+      tooLarge('An arm that does not open: look at size and height.')
     ),
     fault(
       'drifts',

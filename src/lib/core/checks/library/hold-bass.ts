@@ -1,5 +1,5 @@
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
+import { checksOf, fault, habit, seenFrom, setUp, tooLarge } from './make';
 
 const bass = checksOf('hold', ['bass']);
 
@@ -40,7 +40,7 @@ export const BASS_HOLD: readonly Check[] = [
     {
       right: 'It leans a little towards the player; never upright, never outward.',
       child: 'It leans on you like a friend.',
-      drill: 'hands-off',
+      drill: 'balance',
       spot: 'nut',
       view: 'left'
     },
@@ -49,14 +49,14 @@ export const BASS_HOLD: readonly Check[] = [
       'Stands upright',
       [['bass-upright', 15]],
       setUp('lean', 'raise', 'Lean it in.'),
-      habit('Step back half a foot, let it come.', 'hands-off')
+      habit('Step back half a foot, let it come.', 'balance')
     ),
     fault(
       'out',
       'Leans out',
       ['bass-leans-out'],
       setUp('lean', 'raise', 'Lean it in; a hand near the neck meanwhile.'),
-      size('It may be too large to balance.')
+      tooLarge('It may be too large to balance.')
     )
   ),
   bass(
@@ -66,7 +66,7 @@ export const BASS_HOLD: readonly Check[] = [
     {
       right: 'With both hands away it stays, a grown-up’s hands ready.',
       child: 'Hands off: it stays.',
-      drill: 'hands-off',
+      drill: 'balance',
       spot: 'bodyMiddle',
       pose: 'handsOff',
       view: 'left',
@@ -84,7 +84,7 @@ export const BASS_HOLD: readonly Check[] = [
       [['bass-leans-out', 26]],
       setUp('lean', 'raise', 'Lean it in.'),
       setUp('stool', 'other', 'Try it at the stool.'),
-      habit('Find the balance with a hand near.', 'hands-off')
+      habit('Find the balance with a hand near.', 'balance')
     )
   ),
   bass(
@@ -103,7 +103,7 @@ export const BASS_HOLD: readonly Check[] = [
       'Above the eyes',
       ['bass-too-high'],
       setUp('pin', 'lower', 'One notch in.'),
-      size('With the pin in already: a smaller bass.')
+      tooLarge('With the pin in already: a smaller bass.')
     ),
     fault('low', 'Below the chin', ['bass-too-low'], setUp('pin', 'raise', 'One notch out.'))
   ),
@@ -123,14 +123,14 @@ export const BASS_HOLD: readonly Check[] = [
       'Hunched to the bow’s spot',
       ['slumped'],
       setUp('pin', 'raise', 'The pin is too short: one notch out.'),
-      size('The arms may be short for it.')
+      tooLarge('The arms may be short for it.')
     ),
     fault(
       'back',
       'Leans back against the weight',
       ['leaning-back'],
       setUp('lean', 'lower', 'Less lean.'),
-      size('It may be too heavy.')
+      tooLarge('It may be too heavy.')
     )
   ),
   bass(
@@ -165,7 +165,7 @@ export const BASS_HOLD: readonly Check[] = [
     {
       right: 'The player’s weight stays on the legs; nothing hangs on the bass.',
       child: 'Your legs carry you, not the bass.',
-      drill: 'hands-off',
+      drill: 'balance',
       spot: 'leftShoulder',
       view: 'left'
     },
@@ -173,7 +173,7 @@ export const BASS_HOLD: readonly Check[] = [
       'squeezed',
       'Pulled in and squeezed',
       [['bass-squeezed', 65]],
-      habit('Hands off, breathe, hands on.', 'hands-off'),
+      habit('Hands off, breathe, hands on.', 'balance'),
       setUp('lean', 'lower', 'It leans too much.')
     ),
     fault(

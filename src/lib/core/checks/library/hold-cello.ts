@@ -1,5 +1,5 @@
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
+import { checksOf, fault, habit, seenFrom, setUp, tooLarge } from './make';
 
 const cello = checksOf('hold', ['cello']);
 
@@ -47,7 +47,7 @@ export const CELLO_HOLD: readonly Check[] = [
       'Above the ear',
       ['pin-too-long'],
       setUp('pin', 'lower', 'Shorter pin.'),
-      size('If the pin is in already, look at the size.')
+      tooLarge('If the pin is in already, look at the size.')
     ),
     fault('low', 'At the neck or shoulder', ['pin-too-short'], setUp('pin', 'raise', 'Longer pin.'))
   ),
@@ -160,7 +160,7 @@ export const CELLO_HOLD: readonly Check[] = [
       'The trunk bends with the hand',
       ['trunk-bent'],
       setUp('angle', 'lower', 'Steeper brings the low end of the string nearer.'),
-      size('The string may be too long.'),
+      tooLarge('The string may be too long.'),
       habit('Slide down and stop at the thumb.', 'bridge-to-thumb')
     )
   ),

@@ -1,6 +1,6 @@
 import { SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size } from './make';
+import { checksOf, fault, habit, setUp, tooLarge } from './make';
 
 const hold = checksOf('hold', SHOULDER_FAMILIES);
 
@@ -23,7 +23,7 @@ export const SHOULDER_LEVEL: readonly Check[] = [
       ['scroll-droops'],
       setUp('chestFoot', 'raise', 'Seat it further back on the shoulder, then raise the chest foot by 5 mm.'),
       habit('Build the strength of the left arm.', 'arm-strength'),
-      size('Look whether it is too heavy.')
+      tooLarge('Look whether it is too heavy.')
     ),
     fault(
       'points-up',
@@ -56,7 +56,7 @@ export const SHOULDER_LEVEL: readonly Check[] = [
       'Swings in front',
       ['scroll-to-front'],
       habit('Aim it anew before each start.', 'set-and-reset'),
-      size('Arms that are short for it bring it in.')
+      tooLarge('Arms that are short for it bring it in.')
     )
   ),
   hold(
@@ -64,7 +64,7 @@ export const SHOULDER_LEVEL: readonly Check[] = [
     'front',
     'The strings are tilted a little',
     {
-      right: 'The top side tips a little to the right, so that both hands reach the lowest string.',
+      right: 'The strings tilt a little to the right, so that both hands reach the lowest one.',
       child: 'A little roof, not a wall.',
       drill: 'set-and-reset',
       spot: 'bridge',
@@ -82,7 +82,7 @@ export const SHOULDER_LEVEL: readonly Check[] = [
       'Lies quite flat',
       ['lying-flat'],
       setUp('tilt', 'raise', 'More tilt: raise the shoulder foot.'),
-      size('Small hands need more tilt on a large one.')
+      tooLarge('Small hands need more tilt on a large one.')
     )
   ),
   hold(
@@ -91,7 +91,7 @@ export const SHOULDER_LEVEL: readonly Check[] = [
     'Hands-off hold',
     {
       right: 'Holds with no hand, a grown-up’s hand below, ready to catch.',
-      child: 'Hold it with no hand.',
+      child: 'A grown-up’s hand waits below: let go, it stays.',
       drill: 'hands-off',
       spot: 'bodyMiddle',
       pose: 'handsOff',
@@ -132,7 +132,7 @@ export const SHOULDER_LEVEL: readonly Check[] = [
       'sinks',
       'Arm and back give way',
       ['arm-sinks', ['leaning-back', 10]],
-      size('It may be too heavy.'),
+      tooLarge('It may be too heavy.'),
       habit('Count to five, rest, again.', 'arm-strength')
     )
   )

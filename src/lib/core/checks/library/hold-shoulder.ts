@@ -1,6 +1,6 @@
 import { SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
+import { checksOf, fault, habit, seenFrom, setUp, tooLarge } from './make';
 
 const hold = checksOf('hold', SHOULDER_FAMILIES);
 
@@ -22,7 +22,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
       'Body bends to meet it',
       ['trunk-bent'],
       habit('Take it away and bring it up anew, slowly.', 'set-and-reset'),
-      size('Look whether it is too long or too heavy.')
+      tooLarge('Look whether it is too long or too heavy.')
     ),
     fault(
       'head-reaches',
@@ -192,7 +192,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
       'bends',
       'The whole trunk bends',
       [['trunk-bent', 24]],
-      size('It may be too heavy.'),
+      tooLarge('It may be too heavy.'),
       habit('Grow tall, then bring it up.', 'wall-back')
     )
   ),
@@ -245,7 +245,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
       'Both shoulders pulled up',
       ['shoulders-pulled-up'],
       habit('Up to the ears, let them fall.', 'shake-out'),
-      size('It may be too heavy.')
+      tooLarge('It may be too heavy.')
     )
   ),
   hold(
@@ -264,7 +264,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
       'rolled',
       'Shoulders rolled forward',
       [['shoulder-rolled', 60]],
-      size('Look whether it is too long.'),
+      tooLarge('Look whether it is too long.'),
       habit('Shake out and set again.', 'shake-out')
     ),
     seenFrom(

@@ -9,6 +9,15 @@ const READERS: Readonly<Record<Family, () => Promise<{ readonly CHECKS: readonly
   bass: () => import('./bass')
 };
 
+/** The check with the causes of a family: what is for others only is left out. */
+const causesFor = (check: Check, family: Family): Check => ({
+  ...check,
+  faults: check.faults.map((fault) => ({
+    ...fault,
+    causes: fault.causes.filter(({ families }) => families?.includes(family) ?? true)
+  }))
+});
+
 const known = new Map<Family, Promise<readonly Check[]>>();
 
 /**
@@ -20,7 +29,9 @@ const known = new Map<Family, Promise<readonly Check[]>>();
 export function checksFor(family: Family): Promise<readonly Check[]> {
   const reading =
     known.get(family) ??
-    READERS[family]().then(({ CHECKS }) => CHECKS.filter(({ families }) => families.includes(family)));
+    READERS[family]().then(({ CHECKS }) =>
+      CHECKS.filter(({ families }) => families.includes(family)).map((check) => causesFor(check, family))
+    );
   known.set(family, reading);
   // What could not be fetched is asked for again.
   reading.catch(() => known.delete(family));

@@ -1,6 +1,6 @@
 import { SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
+import { checksOf, fault, habit, seenFrom, setUp, tooLarge } from './make';
 
 const left = checksOf('left-hand', SHOULDER_FAMILIES);
 
@@ -22,7 +22,7 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
       'Elbow hangs out to the left',
       ['elbow-out'],
       habit('Swing it under and back, slowly.', 'pluck-levels'),
-      size('Short arms: look at the size.')
+      tooLarge('Short arms: look at the size.')
     ),
     fault(
       'in',
@@ -49,7 +49,7 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
       'Stays outside',
       [['elbow-out', 60]],
       habit('Fourth finger first, then look where the elbow is.', 'fourth-first'),
-      size('If it cannot reach, look at the size.')
+      tooLarge('If it cannot reach, look at the size.')
     ),
     fault(
       'shoulder',
@@ -192,8 +192,8 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
         'Caves in under the neck',
         ['wrist-caved'],
         setUp('lift', 'raise', 'The hand holds it up: hands-off test first.'),
-        habit('Then the drill at the upper bout.', 'slide-and-tap'),
-        size('It may be too heavy.')
+        habit('Then slide the hand along the neck and tap.', 'slide-and-tap'),
+        tooLarge('It may be too heavy.')
       )
     ),
     fault(
@@ -201,7 +201,7 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
       'Bent far outward',
       ['wrist-bent-out'],
       habit('Straight as a ruler, then play.', 'slide-and-tap'),
-      size('Too small a hand for the string?')
+      tooLarge('Too small a hand for the string?')
     )
   ),
   left(
@@ -266,7 +266,7 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
       'Elbow leans on the body',
       ['elbow-in'],
       habit('Air under the arm.', 'pluck-levels'),
-      size('It may be too heavy.')
+      tooLarge('It may be too heavy.')
     )
   )
 ];

@@ -1,5 +1,5 @@
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size } from './make';
+import { checksOf, fault, habit, setUp, tooLarge } from './make';
 
 const bass = checksOf('left-hand', ['bass']);
 
@@ -21,13 +21,13 @@ export const BASS_LEFT_HAND: readonly Check[] = [
       'The hand closes',
       ['fingers-crowded'],
       habit('Roll the tube.', 'tube-roll'),
-      size('If it never opens: look at the size.')
+      tooLarge('If it never opens: look at the size.')
     ),
     fault(
       'stretched',
       'Stretched and stiff',
       ['fingers-stretched'],
-      size('The string may be too long.'),
+      tooLarge('The string may be too long.'),
       habit('Press and let go.', 'press-forearm')
     )
   ),

@@ -1,5 +1,5 @@
 import type { Check } from '../types';
-import { checksOf, fault, habit, size, seenFrom } from './make';
+import { checksOf, fault, habit, seenFrom, tooLarge } from './make';
 
 const cello = checksOf('left-hand', ['cello']);
 
@@ -21,13 +21,13 @@ export const CELLO_LEFT_HAND: readonly Check[] = [
       'Crowded together',
       ['fingers-crowded'],
       habit('Roll the tube.', 'tube-roll'),
-      size('If they never open: look at the size.')
+      tooLarge('If they never open: look at the size.')
     ),
     fault(
       'stretched',
       'Stretched and stiff',
       ['fingers-stretched'],
-      size('The string may be too long.'),
+      tooLarge('The string may be too long.'),
       habit('The lightest note.', 'lightest-note')
     )
   ),
@@ -80,8 +80,8 @@ export const CELLO_LEFT_HAND: readonly Check[] = [
       'slides',
       'The whole hand slides back',
       ['hand-slides-back'],
-      habit('Fourth finger first, then open.', 'fourth-first'),
-      size('Look at the frame.')
+      habit('Fourth finger first, then open.', 'fourth-octave'),
+      tooLarge('Look at the frame.')
     ),
     fault(
       'flat',
@@ -90,7 +90,7 @@ export const CELLO_LEFT_HAND: readonly Check[] = [
         ['fingers-flat', 0.8],
         ['fingers-stretched', 0.6]
       ],
-      size('The string may be too long.'),
+      tooLarge('The string may be too long.'),
       habit('The lightest note.', 'lightest-note')
     )
   ),

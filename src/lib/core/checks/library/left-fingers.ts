@@ -1,6 +1,6 @@
 import { SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, size, seenFrom } from './make';
+import { checksOf, fault, habit, seenFrom, tooLarge } from './make';
 
 const left = checksOf('left-hand', SHOULDER_FAMILIES);
 
@@ -22,7 +22,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       'Knuckles low beside the neck',
       ['knuckles-low'],
       habit('Fourth finger first.', 'fourth-first'),
-      size('A hand that cannot reach hangs low.')
+      tooLarge('A hand that cannot reach hangs low.')
     ),
     seenFrom(
       'leftHandSide',
@@ -54,7 +54,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
           'Fingers lie flat',
           ['fingers-flat'],
           habit('Tap on the tips.', 'finger-taps'),
-          size('Long reaches flatten the fingers.')
+          tooLarge('Long reaches flatten the fingers.')
         )
       )
     ),
@@ -116,7 +116,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
         'The hand slides back to the nut',
         ['hand-at-the-nut'],
         habit('Find the place with eyes closed.', 'set-and-reset'),
-        size('The string may be too long.')
+        tooLarge('The string may be too long.')
       )
     )
   ),
@@ -170,7 +170,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       ['fourth-flat'],
       habit('Bring the elbow under.', 'fourth-against-open'),
       habit('Set the frame from the fourth.', 'fourth-first'),
-      size('Then look at the size.')
+      tooLarge('Then look at the size.')
     ),
     fault('up', 'Stands up in the air', ['fourth-lifted'], habit('Taps with the others down.', 'finger-taps'))
   ),
@@ -198,7 +198,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
         'It slides to the nut',
         ['hand-at-the-nut'],
         habit('Thumb in its place, then tap.', 'slide-and-tap'),
-        size('The frame may be too wide.')
+        tooLarge('The frame may be too wide.')
       )
     )
   ),
@@ -230,14 +230,14 @@ export const SHOULDER_FINGERS: readonly Check[] = [
         'Too narrow: the fourth is flat in pitch',
         [['fingers-crowded', 1]],
         habit('Fourth against the open string.', 'fourth-against-open'),
-        size('A frame that never reaches: look at the size.')
+        tooLarge('A frame that never reaches: look at the size.')
       )
     ),
     fault(
       'wide',
       'Stretched and stiff',
       [['fingers-stretched', 1]],
-      size('The string may be too long.'),
+      tooLarge('The string may be too long.'),
       habit('The lightest note.', 'lightest-note')
     )
   ),

@@ -1,8 +1,7 @@
-import type { Family } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
+import { checksOf, fault, habit, only, seenFrom, setUp, tooLarge, workshop } from './make';
 
-const LOW: readonly Family[] = ['cello', 'bass'];
+const LOW = ['cello', 'bass'] as const;
 const low = checksOf('left-hand', LOW);
 
 /** The left hand of cello and bass. Source: what string teachers commonly look for. */
@@ -35,7 +34,7 @@ export const LOW_LEFT_HAND: readonly Check[] = [
         'The C falls flat',
         ['fingers-flat'],
         habit('Roll the tube.', 'tube-roll'),
-        size('The neck or the string may be too large.')
+        tooLarge('The neck or the string may be too large.')
       )
     )
   ),
@@ -91,7 +90,7 @@ export const LOW_LEFT_HAND: readonly Check[] = [
         'Presses, the joint bends',
         ['thumb-pressing'],
         habit('Press and let go.', 'press-forearm'),
-        size('Strings that are too high or long.')
+        workshop('Strings that are too high or long.')
       )
     ),
     fault('hooked', 'Hooks round the neck', ['thumb-hooked'], habit('Thumb off for one note.', 'thumb-off'))
@@ -112,7 +111,7 @@ export const LOW_LEFT_HAND: readonly Check[] = [
       'Elbow drops',
       [['elbow-dropped', 86]],
       habit('Land from the air.', 'land-from-air'),
-      size('A string that is too long pulls it down.')
+      tooLarge('A string that is too long pulls it down.')
     ),
     fault(
       'high',
@@ -138,14 +137,15 @@ export const LOW_LEFT_HAND: readonly Check[] = [
       'Caves in',
       ['wrist-caved'],
       habit('Roll the tube.', 'tube-roll'),
-      setUp('pin', 'other', 'Is the neck in reach? Look at the pin.')
+      setUp('pin', 'lower', 'A neck that stands too high bends the wrist.')
     ),
     fault(
       'bent',
       'Bent outward',
       ['wrist-bent-out'],
       habit('Land from the air.', 'land-from-air'),
-      setUp('angle', 'other', 'With the right height: look at the lean.')
+      only(['cello'], setUp('angle', 'other', 'With the right height: look at the angle.')),
+      only(['bass'], setUp('lean', 'raise', 'With the right height: lean it in.'))
     )
   ),
   low(
@@ -173,7 +173,7 @@ export const LOW_LEFT_HAND: readonly Check[] = [
         'Rolled forward',
         [['shoulder-rolled', 70]],
         habit('Open the chest at the wall.', 'wall-back'),
-        size('The string may be too long.')
+        tooLarge('The string may be too long.')
       )
     )
   ),

@@ -1,5 +1,6 @@
 import { viewOf } from '../../figure/changes';
 import type { Family } from '../../instruments';
+import type { ChoiceId, SettingId } from '../../setup';
 import type { DrillId } from '../drills';
 import { strays, type Stray } from '../strays';
 import type { SubjectId } from '../subject-ids';
@@ -9,20 +10,24 @@ import type {
   CheckCategory,
   CheckView,
   Fault,
+  FaultCause,
   Goal,
   ResultKind,
+  SettingOf,
   SettingStep,
   Standpoint,
   WayOfCheck
 } from '../types';
 
+type AnySetting = SettingId | ChoiceId;
+
 /** What goes wrong: how it looks, and why, likeliest first. */
-export const fault = (
+export const fault = <Setting extends AnySetting = never>(
   id: string,
   text: string,
   changes: readonly Stray[],
-  ...causes: readonly Cause[]
-): Fault => ({
+  ...causes: readonly Cause<Setting>[]
+): Fault<Setting> => ({
   id,
   text,
   changes: strays(changes),
@@ -30,19 +35,42 @@ export const fault = (
 });
 
 /** A fault that is seen from another side than its check. */
-export const seenFrom = (view: CheckView, seen: Fault): Fault => ({ ...seen, view });
+export const seenFrom = <Setting extends AnySetting>(
+  view: CheckView,
+  seen: Fault<Setting>
+): Fault<Setting> => ({ ...seen, view });
 
-export const setUp = (setting: SettingStep['setting'], way: SettingStep['way'], remedy: string): Cause => ({
-  cause: 'set-up',
-  remedy,
-  step: { setting, way }
-});
-export const size = (remedy: string): Cause => ({ cause: 'size', remedy });
-export const habit = (remedy: string, drill?: DrillId): Cause => ({
+export const setUp = <const Setting extends AnySetting>(
+  setting: Setting,
+  way: SettingStep['way'],
+  remedy: string
+): Cause<Setting> => ({ cause: 'set-up', remedy, step: { setting, way } });
+
+const plain =
+  (cause: FaultCause) =>
+  (remedy: string): Cause<never> => ({ cause, remedy });
+export const tooLarge = plain('too-large');
+export const tooSmall = plain('too-small');
+export const bow = plain('bow');
+export const workshop = plain('workshop');
+export const habit = (remedy: string, drill?: DrillId): Cause<never> => ({
   cause: 'habit',
   remedy,
   ...(drill ? { drill } : {})
 });
+
+/** A cause for some families of a check that is shared: it names what they have. */
+export const only = <const F extends Family>(
+  families: readonly F[],
+  cause: Cause<SettingOf<F>>
+): Cause<never> => ({ ...cause, families }) as Cause<never>;
+
+/** Settings that every one of some families has. */
+type CommonSetting<F extends Family> = (F extends Family ? (one: SettingOf<F>) => void : never) extends (
+  one: infer Common
+) => void
+  ? Common & AnySetting
+  : never;
 
 /** What a check says besides its faults. */
 interface Said {
@@ -65,13 +93,13 @@ interface Said {
 
 /** Checks of a category for some families. */
 export const checksOf =
-  (category: CheckCategory, families: readonly Family[]) =>
+  <const F extends Family>(category: CheckCategory, families: readonly F[]) =>
   (
     id: string,
     standpoint: Standpoint,
     title: string,
     { right, child, drill, spot, pose, view, shows = [], result = 'rating', goal, school, later, gate }: Said,
-    ...faults: readonly Fault[]
+    ...faults: readonly Fault<CommonSetting<F>>[]
   ): Check => ({
     id,
     families,

@@ -1,6 +1,6 @@
 import { FAMILIES, SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
+import { checksOf, fault, habit, seenFrom, setUp, workshop } from './make';
 
 const ready = checksOf('ready', FAMILIES);
 const shoulder = checksOf('ready', SHOULDER_FAMILIES);
@@ -25,7 +25,7 @@ export const READY: readonly Check[] = [
       'A peg slips',
       ['peg-slipped'],
       habit('Push it in while you turn it, face away, in small turns; a grown-up does it.'),
-      size('A peg that never holds goes to the workshop.')
+      workshop('A peg that never holds goes to the workshop.')
     ),
     fault(
       'string-slack',

@@ -1,5 +1,5 @@
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
+import { checksOf, fault, habit, seenFrom, setUp, tooSmall } from './make';
 
 const cello = checksOf('stance', ['cello']);
 
@@ -118,7 +118,7 @@ export const SEAT: readonly Check[] = [
       ['slumped'],
       setUp('pin', 'raise', 'The cello is too low: longer pin.'),
       habit('Grow tall, then bring the cello to you.', 'wall-back'),
-      size('It may be too small to reach.')
+      tooSmall('It may be too small to reach.')
     ),
     fault(
       'arched',
@@ -184,7 +184,7 @@ export const SEAT: readonly Check[] = [
       'wide',
       'Knees far apart, no contact',
       ['knees-wide'],
-      setUp('seat', 'raise', 'Knees that fall out: raise the seat.'),
+      setUp('seat', 'lower', 'Thighs that slope let the knees fall out: lower the seat.'),
       habit('Bring the right leg in last.', 'set-and-reset')
     )
   )

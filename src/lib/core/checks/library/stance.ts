@@ -1,6 +1,6 @@
 import { SHOULDER_FAMILIES, type Family } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, size, seenFrom } from './make';
+import { checksOf, fault, habit, only, seenFrom, setUp, tooLarge, tooSmall } from './make';
 
 const STANDING: readonly Family[] = ['violin', 'viola', 'bass'];
 const shoulder = checksOf('stance', SHOULDER_FAMILIES);
@@ -76,7 +76,7 @@ export const STANCE: readonly Check[] = [
       'Crouches to reach',
       ['knees-deep'],
       setUp('pin', 'raise', 'Longer pin before the knees bend.'),
-      size('Look at the size.')
+      tooSmall('With the pin out as far as it goes: it may be too small.')
     )
   ),
   standing(
@@ -101,7 +101,7 @@ export const STANCE: readonly Check[] = [
       'Leans over to one side',
       ['trunk-bent'],
       habit('Grow tall at the wall.', 'wall-back'),
-      size('Is it too heavy or too long?')
+      tooLarge('Is it too heavy or too long?')
     )
   ),
   standing(
@@ -144,21 +144,21 @@ export const STANCE: readonly Check[] = [
       'Slumps',
       ['slumped'],
       habit('Grow tall at the wall.', 'wall-back'),
-      size('Is it too heavy?')
+      tooLarge('Is it too heavy?')
     ),
     fault(
       'belly',
       'Belly pushed out',
       ['belly-out'],
       habit('Soft knees, then a long back.', 'wall-back'),
-      size('It may be too heavy to carry.')
+      tooLarge('It may be too heavy to carry.')
     ),
     fault(
       'leans-back',
       'Leans back',
       ['leaning-back'],
       habit('Weight to the middle of the feet.', 'feet-print'),
-      size('It may be too heavy or too long.')
+      tooLarge('It may be too heavy or too long.')
     )
   ),
   standing(
@@ -185,7 +185,8 @@ export const STANCE: readonly Check[] = [
         'left-up',
         'The left one is up',
         ['shoulder-raised'],
-        setUp('lift', 'raise', 'Too low in sum: raise, twice at most.'),
+        only(['violin', 'viola'], setUp('lift', 'raise', 'Too low in sum: raise, twice at most.')),
+        only(['bass'], setUp('pin', 'lower', 'The left hand may be too high.')),
         habit('Let it fall, then bring the instrument.', 'shake-out')
       )
     )
@@ -273,7 +274,7 @@ export const STANCE: readonly Check[] = [
       'Sinks until the scroll is at the knee',
       ['rest-hangs-down'],
       habit('Scroll looks forward.', 'set-and-reset'),
-      size('It may be too heavy to guard.')
+      tooLarge('It may be too heavy to guard.')
     )
   )
 ];
