@@ -74,9 +74,21 @@ export const CHECKS_ANSWER = {
               properties: {
                 id: text,
                 text,
+                identity: { ...text, description: 'The same for one fault, at whichever check it is seen' },
                 causes: {
                   type: 'array',
-                  items: { type: 'object', properties: { cause: { enum: FAULT_CAUSES }, remedy: text } }
+                  items: {
+                    type: 'object',
+                    properties: {
+                      cause: { enum: FAULT_CAUSES },
+                      remedy: text,
+                      setting: {
+                        ...text,
+                        description: 'Where the cause is a setting or a way of the set-up'
+                      },
+                      way: { enum: ['raise', 'lower', 'other'] }
+                    }
+                  }
                 }
               }
             }

@@ -4,6 +4,7 @@ import {
   checksFor,
   drillsFor,
   focusOf,
+  identityOf,
   RATINGS,
   subjectsFor,
   type Rating,
@@ -38,7 +39,12 @@ export async function answerChecks(family: Family): Promise<unknown> {
       faults: faults.map((fault) => ({
         id: fault.id,
         text: fault.text,
-        causes: fault.causes.map(({ cause, remedy }) => ({ cause, remedy }))
+        identity: identityOf(id, fault.id),
+        causes: fault.causes.map(({ cause, remedy, step }) => ({
+          cause,
+          remedy,
+          ...(step ? { setting: step.setting, way: step.way } : {})
+        }))
       })),
       result,
       school: school?.subject ?? null

@@ -37,6 +37,22 @@ export const INSTRUMENT = exactly({
   stringMm: lengthWithin(...STRING_LENGTH_MM)
 });
 
+/** Own dimensions of the sizes, as a teacher types them: what they say moves a size, never the limits of a body. */
+const OWN_DIMENSIONS = exactly(
+  Object.fromEntries(
+    EVERY_SIZE.map((size) => [
+      size,
+      exactly({
+        overallMm: lengthWithin(...INSTRUMENT_LENGTH_MM).required(),
+        stringMm: lengthWithin(...STRING_LENGTH_MM)
+      })
+        .default(undefined)
+        .optional()
+    ])
+  ),
+  'Own nominal dimensions by size, for all instruments of it; a measured instrument goes before them'
+);
+
 /** What a question for a size must look like. */
 export const sizeRequest = exactly({
   family: choiceOf(FAMILIES).required(),
@@ -51,7 +67,8 @@ export const sizeRequest = exactly({
     INSTRUMENT.required(),
     MOST_INSTRUMENTS,
     'Measured dimensions in place of nominal ones; the body follows the overall length'
-  )
+  ),
+  dimensions: OWN_DIMENSIONS.default(undefined).optional()
 });
 
 export type SizeRequest = InferType<typeof sizeRequest>;
@@ -74,6 +91,7 @@ export function answerSize(request: SizeRequest): unknown {
     readings,
     rule: ruleOf(request),
     ...(request.sizes ? { sizes: request.sizes } : {}),
+    overrides: { [request.family]: ownDimensions(request.dimensions) },
     ...(request.instruments
       ? {
           instruments: request.instruments.map(({ size, overallMm, stringMm }) => ({
@@ -96,6 +114,21 @@ export function answerSize(request: SizeRequest): unknown {
     warnings: proposal.warnings.map(withKeys)
   };
 }
+
+/** Dimensions that were given, by size. */
+const ownDimensions = (given: SizeRequest['dimensions']): Readonly<Record<string, object>> =>
+  Object.fromEntries(
+    Object.entries(given ?? {}).flatMap(([size, own]) =>
+      own
+        ? [
+            [
+              size,
+              { overallMm: own.overallMm, ...(own.stringMm === undefined ? {} : { stringMm: own.stringMm }) }
+            ]
+          ]
+        : []
+    )
+  );
 
 function candidateAnswer(candidate: Candidate): unknown {
   const { size, overallMm, stringMm, dimensions, landing, marginMm, probability, verdict, evidence } =
@@ -129,7 +162,14 @@ function ruleOf({ school, landingLimit }: SizeRequest): LandingRule {
   return { school: school ?? 'palm-centre' };
 }
 
-function choiceProblems({ family, landingLimit, school, sizes, instruments }: SizeRequest): FieldProblem[] {
+function choiceProblems({
+  family,
+  landingLimit,
+  school,
+  sizes,
+  instruments,
+  dimensions
+}: SizeRequest): FieldProblem[] {
   const problems: FieldProblem[] = [];
   const known = sizesOf(family);
   const bad = (path: string, message: string) => problems.push({ path, message });
@@ -148,5 +188,7 @@ function choiceProblems({ family, landingLimit, school, sizes, instruments }: Si
     else if (instruments.findIndex((one) => one.size === size) < index)
       bad(`instruments[${index}].size`, 'comes twice');
   });
+  for (const size of Object.keys(ownDimensions(dimensions)))
+    if (!known.includes(size)) bad(`dimensions["${size}"]`, `no ${family} comes in this size`);
   return problems;
 }

@@ -79,38 +79,53 @@ export const recordCheck = (
     });
   });
 
+/** What can be said of a fault at a look: it is seen, or it was looked for and is not there. */
+export type FaultSaid = 'faults' | 'absent';
+
 /**
- * Marks or unmarks a fault at the result that is shown; where there is none yet, the check counts as seen and not yet
- * there.
+ * Marks or unmarks what a look says of a fault at the result that is shown. Where there is none yet, the check counts as
+ * seen and not yet there by a fault that is seen, and as not looked at by one that is gone.
  *
- * @param at the id of the result that the screen shows, and the set-up that a new one is about
+ * @param at the id of the result that the screen shows, the set-up that a new one is about, and what is said
  */
 export const toggleFault = (
   db: Database,
   player: Player,
   check: Check,
   fault: string,
-  { shown, setupId }: { readonly shown: string | null; readonly setupId: string | null },
+  {
+    shown,
+    setupId,
+    said = 'faults'
+  }: { readonly shown: string | null; readonly setupId: string | null; readonly said?: FaultSaid },
   now = new Date()
 ): Promise<void> =>
   commit(db, `Marked ${check.title.toLowerCase()}: ${player.name}`, async (writer) => {
     const day = dayOf(now);
     const before = await meant(db, player.id, check.id, shown, day);
-    const faults = before?.faults ?? [];
-    const changed = faults.includes(fault) ? faults.filter((one) => one !== fault) : [...faults, fault];
-    await writer.put('checks', {
-      ...(before ?? {
-        id: newId(),
-        playerId: player.id,
-        checkId: check.id,
-        lessonId: await lessonOf(db, writer, player, now),
-        at: now.toISOString(),
-        day,
-        setupId,
-        outcome: { kind: 'rating', rating: 'not-yet' }
-      }),
-      faults: changed
-    });
+    const without = (list: readonly string[] = []): string[] => list.filter((one) => one !== fault);
+    const marked = before?.[said]?.includes(fault) === true;
+    const lists: Readonly<Record<FaultSaid, string[]>> = {
+      faults: without(before?.faults),
+      absent: without(before?.absent)
+    };
+    if (!marked) lists[said].push(fault);
+    const { faults, absent } = lists;
+    const { absent: _was, ...kept } = before ?? {
+      id: newId(),
+      playerId: player.id,
+      checkId: check.id,
+      lessonId: await lessonOf(db, writer, player, now),
+      at: now.toISOString(),
+      day,
+      setupId,
+      outcome: {
+        kind: 'rating' as const,
+        rating: said === 'faults' ? ('not-yet' as const) : ('not-seen' as const)
+      },
+      absent: []
+    };
+    await writer.put('checks', { ...kept, faults, ...(absent.length > 0 ? { absent } : {}) });
   });
 
 /**

@@ -1,5 +1,14 @@
 <script lang="ts">
-  import { DRILLS, drillNamed, strengthOf, type Cause, type Fault } from '$lib/core/checks';
+  import { faultKey } from '$lib/core/causes';
+  import {
+    DRILLS,
+    drillNamed,
+    identityOf,
+    SECURE,
+    strengthOf,
+    type Cause,
+    type Fault
+  } from '$lib/core/checks';
   import { daysBetween, daysLater } from '$lib/core/time';
   import { db, setPractice, type Player, type Practice } from '$lib/data';
   import { pointFor, withoutPoint, withPoint } from '$lib/data/commands/checks';
@@ -40,7 +49,23 @@
     picked ? picked.check.faults.filter(({ id }) => picked.result.faults.includes(id)) : []
   );
   /** What was marked; the usual fault where nothing was. */
-  const marked = $derived(faults.length > 0 ? faults : (picked?.check.faults.slice(0, 1) ?? []));
+  const marked = $derived(
+    faults.length > 0
+      ? faults
+      : picked && picked.strength < SECURE
+        ? picked.check.faults.filter(({ id }) => !picked.result.absent?.includes(id)).slice(0, 1)
+        : []
+  );
+  /** What helped, of a check that has nothing amiss any more. */
+  const helped = $derived(
+    picked
+      ? lesson.standings.filter(
+          ({ remedy, effect }) =>
+            effect === 'helped' &&
+            picked.check.faults.some(({ id }) => identityOf(picked.check.id, id) === faultKey(remedy))
+        )
+      : []
+  );
 
   const LOOK_AGAIN = [7, 14, 28] as const;
   /** What was picked while nothing is set for home yet; from then on the record says it. */
@@ -107,7 +132,17 @@
 
   {#if picked}
     <section aria-labelledby="remedy">
-      <h2 id="remedy">One remedy: {picked.check.title.toLowerCase()}</h2>
+      <h2 id="remedy">
+        {marked.length > 0 ? 'One remedy' : 'Nothing amiss'}: {picked.check.title.toLowerCase()}
+      </h2>
+      {#if marked.length === 0}
+        <p data-gone>
+          {helped.length > 0 ? 'It is gone. What helped:' : 'It needs no remedy.'}
+          {helped
+            .map(({ remedy }) => remedy.remedy.toLowerCase().replace(/\.$/, ''))
+            .join('; ')}{helped.length > 0 ? '.' : ''}
+        </p>
+      {/if}
       {#each marked as fault (fault.id)}
         <Remedies
           {lesson}

@@ -25,6 +25,7 @@
   const sides = $derived(sidesOf(check, who.family));
   const order = $derived(faultsShown(check, who.family));
   const rests = $derived(lesson.restsUntil(check));
+  const workedOn = $derived(lesson.workedOn(check));
 </script>
 
 <section class="grid gap-3" data-look={check.id} aria-labelledby="look-title">
@@ -66,6 +67,19 @@
     />
   {/if}
 
+  {#each workedOn as { fault, since } (fault.id)}
+    <p class="worked" data-worked-on={fault.id}>
+      Worked on since {dayText(since)}: {fault.text.toLowerCase()}.
+      <button
+        type="button"
+        class="btn act"
+        aria-pressed={seen?.absent?.includes(fault.id) === true}
+        onclick={() => lesson.toggle(check, fault.id, 'absent')}
+        >{seen?.absent?.includes(fault.id) ? '✓ Not seen any more' : 'Not seen any more'}</button
+      >
+    </p>
+  {/each}
+
   <div class="pictures" class:many={sides.length + check.faults.length > 3}>
     {#each sides as side (side.right.view)}
       <figure class="right">
@@ -102,6 +116,16 @@
   }
   .last {
     font-size: 0.95rem;
+  }
+  .worked {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.25rem 0.75rem;
+  }
+  .worked [aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--ground);
   }
   .ratings {
     display: grid;

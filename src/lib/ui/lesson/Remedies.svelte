@@ -63,6 +63,14 @@
     setting: cause.step?.setting ?? null
   });
 
+  /** Where a cause is mended, if not by practice. */
+  const place = ({ cause }: Cause): string | null =>
+    cause === 'set-up'
+      ? 'To the set-up'
+      : cause === 'too-large' || cause === 'too-small'
+        ? 'To the size'
+        : null;
+
   const going = new Action();
   /** The choice is on record before the place opens that mends it. */
   async function goMend(cause: Cause) {
@@ -118,21 +126,22 @@
           </p>
         {/if}
         <span class="ways">
-          <button
-            type="button"
-            class="btn {isNext && i === 0 ? 'act-next' : 'act'}"
-            data-act="set-practice"
-            disabled={busy}
-            onclick={() => onpractise(cause, begun(cause))}>Set as practice</button
-          >
-          {#if cause.cause !== 'habit'}
+          {#if place(cause)}
             <button
               type="button"
-              class="btn act"
+              class="btn {isNext && i === 0 ? 'act-next' : 'act'}"
               data-act="mend-{cause.cause}"
               disabled={going.busy}
-              onclick={() => goMend(cause)}
-              >{cause.cause === 'set-up' ? 'To the set-up' : 'To the size'}</button
+              onclick={() => goMend(cause)}>{place(cause)}</button
+            >
+          {:else}
+            <button
+              type="button"
+              class="btn {isNext && i === 0 ? 'act-next' : 'act'}"
+              data-act="set-practice"
+              disabled={busy}
+              onclick={() => onpractise(cause, begun(cause))}
+              >{cause.cause === 'habit' ? 'Set as practice' : 'Note it for home'}</button
             >
           {/if}
         </span>

@@ -1,5 +1,6 @@
-import type { CauseFacts, OwnRecord } from '$lib/core/causes';
+import { faultKey, type CauseFacts, type OwnRecord } from '$lib/core/causes';
 import {
+  identityOf,
   lessonPlan,
   readyList,
   walkOf,
@@ -24,6 +25,7 @@ import {
   type Player,
   type Settings
 } from '$lib/data';
+import type { FaultSaid } from '$lib/data/commands/checks';
 import { aidsInUse } from '$lib/data/commands/aids';
 import { causeFacts } from '$lib/data/questions/causes';
 import { faultLooks, standingsFor, strengthBy } from '$lib/data/commands/remedies';
@@ -189,12 +191,19 @@ export class Lesson {
     if (!player || this.pains.length > 0) return;
     const faults =
       outcome.kind === 'rating' && outcome.rating === 'secure' ? [] : (this.seen[check.id]?.faults ?? []);
+    const { absent } = this.seen[check.id] ?? {};
     const setupId = this.setup?.id ?? null;
     const next = goOn ? this.#after(check) : check;
     // The next look is in hand at once; what could not be kept comes back.
     if (next) this.#at = next.id;
     const done = await attempt(() =>
-      recordCheck(db, player, check, { outcome, faults, setupId, shown: this.#shown(check) })
+      recordCheck(db, player, check, {
+        outcome,
+        faults,
+        ...(absent ? { absent } : {}),
+        setupId,
+        shown: this.#shown(check)
+      })
     );
     if (!done) this.goTo(check);
     else if (!next) this.ended = true;
@@ -210,13 +219,28 @@ export class Lesson {
     return this.looks.slice(at + 1).find(isOpen) ?? this.looks.find(isOpen) ?? null;
   }
 
-  async toggle(check: Check, fault: string): Promise<void> {
+  /** Faults of a check for which a remedy is open, with the day on which it was begun. */
+  workedOn(check: Check): readonly { readonly fault: Fault; readonly since: string }[] {
+    return check.faults.flatMap((fault) => {
+      const open = this.standings.findLast(
+        ({ remedy, open }) =>
+          open && remedy.day < this.today && faultKey(remedy) === identityOf(check.id, fault.id)
+      );
+      return open ? [{ fault, since: open.remedy.day }] : [];
+    });
+  }
+
+  async toggle(check: Check, fault: string, said: FaultSaid = 'faults'): Promise<void> {
     const { player } = this;
     // What is marked stays in hand until it is rated.
     this.#at = check.id;
     if (player && this.pains.length === 0)
       await attempt(() =>
-        toggleFault(db, player, check, fault, { shown: this.#shown(check), setupId: this.setup?.id ?? null })
+        toggleFault(db, player, check, fault, {
+          shown: this.#shown(check),
+          setupId: this.setup?.id ?? null,
+          said
+        })
       );
   }
 }
