@@ -32,8 +32,10 @@ test.describe('a lesson', () => {
     }
     await expect(page.locator('[data-end]')).toBeVisible();
     expect(await stored(page, 'checks')).toHaveLength(6);
-    await expect(page.locator('[data-act=set-practice]').first()).toBeFocused();
+    await expect(page.locator('[data-end] .act-next')).toBeFocused();
     await page.waitForTimeout(300);
+    // What the set-up mends leads there first; for home it can be noted all the same.
+    await page.locator('[data-act=set-practice]').first().focus();
     await page.keyboard.press('Enter');
     await expect(page.locator('[data-practice]')).toHaveCount(1);
     await expectAccessible(page);

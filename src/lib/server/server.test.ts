@@ -240,6 +240,38 @@ describe('POST size for the low strings', () => {
   });
 });
 
+describe('own dimensions', () => {
+  it.each([
+    ['violin', { heightMm: 1290, armToPalmMm: 516 }, '1/2', 560],
+    ['viola', { heightMm: 1290, armToPalmMm: 516 }, '12 in', 560],
+    ['cello', { heightMm: 1290 }, '1/2', 1144],
+    ['bass', { heightMm: 1500 }, '1/2', 1837]
+  ])(
+    'of a %s answer as a real instrument of that length does',
+    async (family, measurements, of, overallMm) => {
+      const typed = await size({ family, measurements, dimensions: { [of]: { overallMm } } });
+      const real = await size({ family, measurements, instruments: [{ size: of, overallMm }] });
+      const margin = (answer: unknown) =>
+        (answer as { candidates: { size: string; marginMm: number }[] }).candidates.find(
+          (one) => one.size === of
+        )?.marginMm;
+      const [own, measured] = [typed.body, real.body];
+      expect(margin(own)).toBeCloseTo(margin(measured) ?? NaN, 6);
+      expect(JSON.stringify(own)).toContain(`"overallMm":${overallMm}`);
+    }
+  );
+
+  it('are refused for a size that the family does not come in', async () => {
+    const refused = await size({
+      family: 'violin',
+      measurements: { heightMm: 1290 },
+      dimensions: { '12 in': { overallMm: 500 } }
+    });
+    expect(refused.status).toBe(400);
+    expect(pathsOf(refused)).toEqual(['dimensions["12 in"]']);
+  });
+});
+
 describe('POST growth', () => {
   const growth = async (body: unknown) =>
     reply(await answerJson(request(JSON.stringify(body)), growthRequest, answerGrowth, GROWTH_BOUNDS));

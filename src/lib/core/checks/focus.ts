@@ -41,6 +41,8 @@ export interface FocusQuestion {
   readonly pain?: boolean;
   /** A category of the teacher's choice. */
   readonly category?: CheckCategory | null;
+  /** Checks for which a remedy or practice was begun: they are looked at again. */
+  readonly worked?: readonly string[];
 }
 
 /**

@@ -54,6 +54,18 @@ describe('the looks of a lesson', () => {
     expect(plan(harmless).looks.map(({ id }) => id)).not.toContain('use-tip');
   });
 
+  it('come back to what was worked on', () => {
+    const results = [seen('stance-feet', '2026-11-17', 'not-yet'), seen('bow-light', '2026-11-17', 'mostly')];
+    const question = { checks: violin, results, today };
+    expect(lessonPlan(question).looks.map(({ id }) => id)).not.toContain('bow-light');
+    expect(lessonPlan({ ...question, worked: ['bow-light'] }).looks.map(({ id }) => id)).toContain(
+      'bow-light'
+    );
+    expect(
+      lessonPlan({ ...question, category: 'hold', worked: ['hold-tilt'] }).looks.map(({ id }) => id)
+    ).toContain('hold-tilt');
+  });
+
   it('leave alone for one lesson what came no further in three', () => {
     const days = ['2026-11-03', '2026-11-10', '2026-11-17'];
     const stuck = days.flatMap((day) => [

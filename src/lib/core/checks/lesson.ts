@@ -8,6 +8,8 @@ import { CHECK_CATEGORIES, type Check, type CheckCategory } from './types';
 export const LOOKS_IN_A_LESSON = 6;
 /** So many of them at most are at what can hurt outside of what the lesson is about. */
 const HURTING_LOOKS = 4;
+/** So many at what a remedy or practice was begun for. */
+const AGAIN_LOOKS = 2;
 
 /** What one lesson looks at. */
 export interface LessonPlan {
@@ -41,23 +43,29 @@ function lookAround(
  * category that the teacher chose, its own alone.
  */
 export function lessonPlan(question: FocusQuestion): LessonPlan {
-  const { checks, category: asked = null } = question;
+  const { checks, category: asked = null, worked = [] } = question;
   const { focus, standings, pressing, inOrder } = groundOf(question);
   if (focus.category === null) return { focus, looks: [], standings };
   if (asked !== null) {
     const own = asked === focus.category ? inOrder : openChecks(checks, asked, standings);
-    return { focus, looks: walkOf(own.slice(0, LOOKS_IN_A_LESSON)), standings };
+    const again = own.filter(({ id }) => worked.includes(id));
+    const looks = [...again, ...own.filter((check) => !again.includes(check))];
+    return { focus, looks: walkOf(looks.slice(0, LOOKS_IN_A_LESSON)), standings };
   }
   const first = [...pressing]
     .sort((a, b) => Number(b === focus.check) - Number(a === focus.check))
     .slice(0, HURTING_LOOKS);
-  const taken = new Set([...first, ...inOrder].map(({ id }) => id));
+  const again = CHECK_CATEGORIES.flatMap((category) => openChecks(checks, category, standings))
+    .filter((check) => worked.includes(check.id) && !first.includes(check))
+    .slice(0, AGAIN_LOOKS);
+  const taken = new Set([...first, ...again, ...inOrder].map(({ id }) => id));
   const around = lookAround(checks, standings, taken, focus.category);
   const neverSeen = around !== undefined && isAboutHurt(around) && !standings.get(around.id)?.lastDay;
-  const goesAround = around !== undefined && first.length <= HURTING_LOOKS - (neverSeen ? 1 : 2);
-  const own = inOrder.filter((check) => !first.includes(check));
-  const rest = LOOKS_IN_A_LESSON - first.length - (goesAround ? 1 : 0);
-  const looks = [...first, ...own.slice(0, rest), ...(goesAround ? [around] : [])];
+  const goesAround =
+    around !== undefined && first.length + again.length <= HURTING_LOOKS - (neverSeen ? 1 : 2);
+  const own = inOrder.filter((check) => !first.includes(check) && !again.includes(check));
+  const rest = LOOKS_IN_A_LESSON - first.length - again.length - (goesAround ? 1 : 0);
+  const looks = [...first, ...again, ...own.slice(0, rest), ...(goesAround ? [around] : [])];
   return { focus, looks: walkOf(looks), standings };
 }
 

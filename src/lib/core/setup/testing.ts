@@ -11,7 +11,9 @@ import {
   standingPlan,
   type Arrangement,
   type RestSchool,
-  type SettingId
+  type SeatedPlan,
+  type SettingId,
+  type StandingPlan
 } from '.';
 
 type Own = Readonly<Partial<Record<SettingId, number>>>;
@@ -35,6 +37,8 @@ export function laidFor(
   readonly arrangement: Arrangement;
   readonly values: Own;
   readonly warnings: readonly { readonly code: string }[];
+  /** Where it puts everything; of a cello and a bass. */
+  readonly model: Partial<SeatedPlan> & Partial<StandingPlan>;
 } {
   const instrument = dimensionsOf(family, size);
   const body = bodyFor(heightMm);
@@ -42,7 +46,7 @@ export function laidFor(
     const plan = seatedPlan({ body: seatedBody(body), cello: instrument, own });
     const usual = { anchoring: 'strap', placing: 'turned' } as const;
     const arrangement = settleSeated(plan, usual, { ...noAdjustments('seated'), values: own });
-    return { arrangement, values: plan.values, warnings: plan.warnings };
+    return { arrangement, values: plan.values, warnings: plan.warnings, model: { posture: plan.posture } };
   }
   if (family === 'bass') {
     const heights = {
@@ -53,7 +57,7 @@ export function laidFor(
     const plan = standingPlan({ heights, bass: instrument, own });
     const adjustments = { ...noAdjustments('standing'), values: own };
     const arrangement = settleStanding(plan, { bowHold: 'overhand' }, adjustments);
-    return { arrangement, values: plan.values, warnings: plan.warnings };
+    return { arrangement, values: plan.values, warnings: plan.warnings, model: { places: plan.places } };
   }
   const stack = restStack({
     instrument,
@@ -69,5 +73,5 @@ export function laidFor(
   const values = Object.fromEntries(
     Object.entries(arrangement.settings).map(([id, { value }]) => [id, value])
   );
-  return { arrangement, values, warnings: stack.warnings };
+  return { arrangement, values, warnings: stack.warnings, model: {} };
 }

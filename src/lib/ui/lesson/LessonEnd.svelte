@@ -62,6 +62,7 @@
       ? lesson.standings.filter(
           ({ remedy, effect }) =>
             effect === 'helped' &&
+            !faults.some(({ id }) => identityOf(picked.check.id, id) === faultKey(remedy)) &&
             picked.check.faults.some(({ id }) => identityOf(picked.check.id, id) === faultKey(remedy))
         )
       : []
@@ -135,7 +136,7 @@
       <h2 id="remedy">
         {marked.length > 0 ? 'One remedy' : 'Nothing amiss'}: {picked.check.title.toLowerCase()}
       </h2>
-      {#if marked.length === 0}
+      {#if marked.length === 0 || helped.length > 0}
         <p data-gone>
           {helped.length > 0 ? 'It is gone. What helped:' : 'It needs no remedy.'}
           {helped

@@ -134,16 +134,15 @@
               disabled={going.busy}
               onclick={() => goMend(cause)}>{place(cause)}</button
             >
-          {:else}
-            <button
-              type="button"
-              class="btn {isNext && i === 0 ? 'act-next' : 'act'}"
-              data-act="set-practice"
-              disabled={busy}
-              onclick={() => onpractise(cause, begun(cause))}
-              >{cause.cause === 'habit' ? 'Set as practice' : 'Note it for home'}</button
-            >
           {/if}
+          <button
+            type="button"
+            class={place(cause) ? 'act-quiet' : `btn ${isNext && i === 0 ? 'act-next' : 'act'}`}
+            data-act="set-practice"
+            disabled={busy}
+            onclick={() => onpractise(cause, begun(cause))}
+            >{cause.cause === 'habit' ? 'Set as practice' : 'Note it for home'}</button
+          >
         </span>
       </li>
     {/each}

@@ -106,7 +106,11 @@ export class Lesson {
     results: seenResults(this.#earlier),
     today: this.today,
     pain: this.pains.length > 0,
-    category: this.chosen ?? this.planned
+    category: this.chosen ?? this.planned,
+    worked: [
+      ...this.standings.filter(({ open }) => open).map(({ remedy }) => remedy.checkId),
+      ...(this.practised?.practice ?? []).map(({ checkId }) => checkId)
+    ]
   }));
   readonly #plan = $derived.by(() => lessonPlan(this.#question));
   readonly #standings = $derived.by(() => this.#plan.standings);
