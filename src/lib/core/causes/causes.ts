@@ -104,7 +104,7 @@ function holding(facts: CauseFacts): readonly FactorCode[] {
 }
 
 /** Whether a kept cause is a cause of now. */
-export const isOf = (kept: KeptCause, cause: FaultCause): boolean =>
+const isOf = (kept: KeptCause, cause: FaultCause): boolean =>
   kept === cause || (kept === 'size' && (cause === 'too-large' || cause === 'too-small'));
 
 /** What a drill without effect leaves of habit. */

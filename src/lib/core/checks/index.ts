@@ -1,7 +1,7 @@
 export { DRILLS, drillNamed, drillsFor } from './drills';
 export { focusOf, type Focus, type FocusReason } from './focus';
 export { openChecks } from './gates';
-export { canHurt, identityOf, seenIn, SHARED_FAULTS } from './identities';
+export { identityOf, seenIn, SHARED_FAULTS } from './identities';
 export { lessonPlan, readyList } from './lesson';
 export {
   isAboutHurt,

@@ -5,7 +5,7 @@ import { isAboutHurt, MOSTLY, standingsOf, type CheckStanding } from './strength
 import { CHECK_CATEGORIES, type Check, type CheckCategory } from './types';
 
 /** Looks at most in one lesson, so that it stays a minute. */
-export const LOOKS_IN_A_LESSON = 6;
+const LOOKS_IN_A_LESSON = 6;
 /** So many of them at most are at what can hurt outside of what the lesson is about. */
 const HURTING_LOOKS = 4;
 /** So many at what a remedy or practice was begun for. */

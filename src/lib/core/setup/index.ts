@@ -83,7 +83,7 @@ export {
   type SetupKindOf
 } from './kinds';
 export { asDrawn } from './as-drawn';
-export { reachOf, type ReachQuestion } from './reach';
+export { reachOf } from './reach';
 export { standsWith, withOwn, withOwnValue } from './own-values';
 export { mendedBy, settingsInUse, supportOf } from './in-use';
 export { onBack, type BackPlace, type OnBack } from './on-back';
