@@ -41,6 +41,8 @@ export interface FocusQuestion {
   readonly pain?: boolean;
   /** A category of the teacher's choice. */
   readonly category?: CheckCategory | null;
+  /** It was planned for a group: then what can hurt this player comes before it all the same. */
+  readonly planned?: boolean;
   /** Checks for which a remedy or practice was begun: they are looked at again. */
   readonly worked?: readonly string[];
 }

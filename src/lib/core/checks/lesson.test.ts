@@ -54,6 +54,17 @@ describe('the looks of a lesson', () => {
     expect(plan(harmless).looks.map(({ id }) => id)).not.toContain('use-tip');
   });
 
+  it('put what can hurt before what was planned for a group, and not before what was chosen', () => {
+    const results = [
+      seen('stance-feet', '2026-11-17', 'mostly'),
+      seen('use-shoulder', '2026-11-17', 'not-yet')
+    ];
+    const question = { checks: violin, results, today, category: 'hold' as const };
+    const ids = (planned: boolean) => lessonPlan({ ...question, planned }).looks.map(({ id }) => id);
+    expect(ids(true)).toContain('use-shoulder');
+    expect(ids(false)).not.toContain('use-shoulder');
+  });
+
   it('come back to what was worked on', () => {
     const results = [seen('stance-feet', '2026-11-17', 'not-yet'), seen('bow-light', '2026-11-17', 'mostly')];
     const question = { checks: violin, results, today };

@@ -40,13 +40,13 @@ function lookAround(
 
 /**
  * The looks of a lesson: what can hurt and was seen amiss, then what the lesson is about, and one look around. Of a
- * category that the teacher chose, its own alone.
+ * category that the teacher chose for this player, its own alone.
  */
 export function lessonPlan(question: FocusQuestion): LessonPlan {
-  const { checks, category: asked = null, worked = [] } = question;
+  const { checks, category: asked = null, planned = false, worked = [] } = question;
   const { focus, standings, pressing, inOrder } = groundOf(question);
   if (focus.category === null) return { focus, looks: [], standings };
-  if (asked !== null) {
+  if (asked !== null && !planned) {
     const own = asked === focus.category ? inOrder : openChecks(checks, asked, standings);
     const again = own.filter(({ id }) => worked.includes(id));
     const looks = [...again, ...own.filter((check) => !again.includes(check))];

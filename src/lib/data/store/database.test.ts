@@ -1,6 +1,8 @@
 import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { describe, expect, it } from 'vitest';
+import { workedHere } from '$lib/core/causes';
+import { faultLooks, standingsFor } from '../commands/remedies';
 import { readBackup } from '../files/backup';
 import { problemWith } from '../schema/problem';
 import { createDatabase, SCHEMA_VERSION, WRITTEN_BY_NEWER } from './database';
@@ -205,6 +207,56 @@ describe('version 7', () => {
       JSON.stringify({ format: 'jarvel-backup', version: 7, savedAt: '', tables: { ...empty, ...tables() } })
     );
     expect(read.ok ? read.backup.tables : read.problem).toMatchObject({ ...mended, gone: [] });
+  });
+
+  it('of version 8 keeps its meaning: causes without a direction, faults and answers by check', () => {
+    const empty = Object.fromEntries(TABLE_NAMES.map((name) => [name, []]));
+    const at = { at: '2026-11-01T09:00:00.000Z', day: '2026-11-01', playerId: 'a' };
+    const check = (day: string, rating: string, faults: readonly string[]) => ({
+      ...at,
+      id: `${day}:light`,
+      day,
+      at: `${day}T09:00:00.000Z`,
+      checkId: 'bow-light',
+      lessonId: null,
+      setupId: null,
+      outcome: { kind: 'rating', rating },
+      faults
+    });
+    const kept = {
+      players: [{ ...player, groupId: null }],
+      checks: [
+        check('2026-11-01', 'not-yet', ['fist']),
+        check('2026-11-08', 'not-yet', ['fist']),
+        check('2026-11-15', 'secure', [])
+      ],
+      remedies: [
+        {
+          ...at,
+          id: 'a:bow-light:2026-11-01',
+          family: 'violin',
+          checkId: 'bow-light',
+          fault: 'fist',
+          cause: 'size',
+          remedy: 'A lighter bow.',
+          drill: null,
+          setting: null
+        }
+      ],
+      reviews: []
+    };
+    const read = readBackup(
+      JSON.stringify({ format: 'jarvel-backup', version: 8, savedAt: '', tables: { ...empty, ...kept } })
+    );
+    if (!read.ok) throw new Error(read.problem);
+    expect(read.backup.tables).toMatchObject(kept);
+    const { remedies, checks } = read.backup.tables;
+    const [standing] = standingsFor(remedies, faultLooks(checks), '2026-11-24');
+    expect(standing).toMatchObject({ open: false, effect: 'helped', remedy: { cause: 'size' } });
+    // Seen at another check it is the same fault, and the same record of what worked.
+    expect(workedHere(standing ? [standing] : []).get('bow-fist')).toEqual([
+      { cause: 'size', tries: 1, successes: 1 }
+    ]);
   });
 
   it('in a database is mended, and what other copies knew is sorted by player', async () => {

@@ -16,11 +16,11 @@
   const hidden = $derived(lesson.own.filter((check) => !lesson.looks.includes(check)).length);
   /** What is got ready first, while nothing was looked at yet. */
   const READY_SHOWN = 3;
-  const toReady = $derived(
-    lesson.category === 'ready' || Object.keys(lesson.seen).length > 0
-      ? []
-      : lesson.toReady.slice(0, READY_SHOWN)
-  );
+  const toReady = $derived.by(() => {
+    if (lesson.category === 'ready' || Object.keys(lesson.seen).length > 0) return [];
+    const amiss = lesson.toReady.filter((one) => one.amiss);
+    return (amiss.length > 0 ? amiss : lesson.toReady).slice(0, READY_SHOWN);
+  });
 </script>
 
 <div class="bar">
@@ -44,11 +44,9 @@
     {/if}
   </p>
   {#if toReady.length > 0}
-    <p class="soft why" data-ready>
-      Ready?
-      {#each toReady as { id, title, amiss }, index (id)}{index > 0 ? ', ' : ' '}{#if amiss}<b
-            >{title.toLowerCase()} (amiss last time)</b
-          >{:else}{title.toLowerCase()}{/if}{/each}.
+    <p class="soft ready" data-ready>
+      {toReady[0]?.amiss ? 'Amiss last time' : 'Ready?'}:
+      {toReady.map(({ title }) => title.toLowerCase()).join(', ')}.
       <button type="button" class="more" onclick={() => lesson.choose('ready')}>Look at it</button>
     </p>
   {/if}
@@ -78,6 +76,11 @@
     border-top: 1px solid var(--line);
     padding-top: 0.35rem;
   }
+  .ready {
+    flex: 1 1 20rem;
+    order: 1;
+    font-size: 0.9rem;
+  }
   .categories,
   .walk {
     display: flex;
@@ -105,7 +108,7 @@
     padding-inline: 0.25rem;
   }
   .walk {
-    flex-basis: 100%;
+    flex: 0 1 auto;
   }
   .walk li {
     display: flex;

@@ -107,6 +107,7 @@ export class Lesson {
     today: this.today,
     pain: this.pains.length > 0,
     category: this.chosen ?? this.planned,
+    planned: this.chosen === null,
     worked: [
       ...this.standings.filter(({ open }) => open).map(({ remedy }) => remedy.checkId),
       ...(this.practised?.practice ?? []).map(({ checkId }) => checkId)
