@@ -202,7 +202,8 @@ describe('where a player stands', () => {
         if (!judged) throw new Error('no judgement');
         const { smallestFirst, chosen } = judged;
         for (const { size, marginMm } of smallestFirst)
-          expect([size, isTooLarge(sizing, size)]).toEqual([size, marginMm < 0]);
+          if (Math.abs(marginMm) > 0.1)
+            expect([size, isTooLarge(sizing, size)]).toEqual([size, marginMm < 0]);
         if (chosen.holds) expect(isTooLarge(sizing, chosen.size)).toBe(false);
       }),
       { numRuns: 100 }
