@@ -92,6 +92,14 @@ describe('the walk round a player', () => {
 });
 
 describe('a way', () => {
+  it('has its own title where the usual one would contradict it, and no fault that is none in it', () => {
+    const thumb = violin.find(({ id }) => id === 'bow-thumb-shape');
+    const straight = thumb && inWay(thumb, { 'bow-thumb-shape': 'nearly-straight' }, 'violin');
+    expect(straight?.title).toBe('The thumb is nearly straight');
+    expect(thumb?.faults.map(({ id }) => id)).toContain('locked');
+    expect(straight?.faults.map(({ id }) => id)).not.toContain('locked');
+  });
+
   it('that does not look at something leaves it out, and others say it their own way', () => {
     const usual = bass.flatMap((check) => inWay(check, {}, 'bass') ?? []);
     expect(usual.length).toBeGreaterThan(30);

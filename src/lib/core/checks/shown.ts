@@ -63,7 +63,10 @@ export function inWay(original: Check, ways: Ways, family: Family): Check | null
   const building = school.subject === 'bow-building' ? BUILDING[id] : undefined;
   const taught = {
     ...check,
-    ...(building ? { faults: fromOneSide(check.faults) } : {}),
+    title: own?.title ?? check.title,
+    faults: (building ? fromOneSide(check.faults) : check.faults).filter(
+      ({ id: fault }) => own?.without?.includes(fault) !== true
+    ),
     right: own?.right ?? check.right,
     forPlayer: own?.forPlayer ?? check.forPlayer,
     picture: {

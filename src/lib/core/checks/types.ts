@@ -103,6 +103,9 @@ export interface Goal {
 
 /** What right looks like by one way of a subject on which teachers differ. */
 export interface WayOfCheck {
+  readonly title?: string;
+  /** Faults that are none in this way. */
+  readonly without?: readonly string[];
   readonly right?: string;
   readonly forPlayer?: string;
   /** What sets the picture of right off from the pose, in this way. */

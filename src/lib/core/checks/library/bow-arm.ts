@@ -52,6 +52,7 @@ export const BOW_ARM: readonly Check[] = [
         'bow-elbow',
         {
           hanging: {
+            title: 'The elbow hangs',
             right: 'The elbow hangs on every string; the forearm changes the level.',
             forPlayer: 'Elbow heavy, hand goes up and down.',
             changes: [{ kind: 'bow-elbow-dropped', amount: 26 }]

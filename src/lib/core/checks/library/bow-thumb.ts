@@ -99,6 +99,8 @@ export const BOW_THUMB: readonly Check[] = [
         'bow-thumb-shape',
         {
           'nearly-straight': {
+            title: 'The thumb is nearly straight',
+            without: ['locked'],
             right: 'The thumb is nearly straight but soft; it does not push.',
             forPlayer: 'Thumb long and soft.',
             changes: [{ kind: 'bow-thumb-straight' }]
@@ -106,6 +108,13 @@ export const BOW_THUMB: readonly Check[] = [
         }
       ]
     },
+    fault(
+      'locked',
+      'Locked straight',
+      ['bow-thumb-straight'],
+      habit('The tip of a curved thumb, on a pencil first.', 'pencil'),
+      bow('A bow that is too heavy makes the thumb push.')
+    ),
     fault(
       'stiff',
       'Stiff, the whole hand with it',

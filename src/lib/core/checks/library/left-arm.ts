@@ -178,6 +178,7 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
         'wrist-line',
         {
           outward: {
+            title: 'The wrist curves a little outward',
             right: 'The wrist curves a little outward; it never caves in.',
             forPlayer: 'A small hill at the wrist.',
             changes: [{ kind: 'wrist-bent-out', amount: 18 }]
