@@ -1,4 +1,4 @@
-export { MEASUREMENT_IDS, MEASUREMENTS, measurementsFor, type MeasurementId } from './measurements';
+export { MEASUREMENT_IDS, MEASUREMENTS, type MeasurementId } from './measurements';
 export { bodyOf, expectedLength, heightOf, readOf, type Body, type Readings } from './body';
 export { contradictions } from './contradictions';
 export { FIT_ORDER, LINE_ORDER } from './order';

@@ -191,7 +191,3 @@ export const MEASUREMENTS: Readonly<Record<MeasurementId, MeasurementKind>> = {
     rangeMm: [200, 1100]
   }
 };
-
-/** The measurements that one family can use, in the order in which they are taken. */
-export const measurementsFor = (family: Family): readonly MeasurementKind[] =>
-  MEASUREMENT_IDS.map((id) => MEASUREMENTS[id]).filter((kind) => kind.families.includes(family));

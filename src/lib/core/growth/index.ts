@@ -12,7 +12,6 @@ export {
   type HeightReading
 } from './follow';
 export {
-  chanceOfHeight,
   GROWN_YEARS,
   nextMeasure,
   whenOutgrown,

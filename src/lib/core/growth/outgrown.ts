@@ -18,10 +18,6 @@ const chanceAt = (followed: Followed, heightMm: number, ageThen: number): number
     (followed.z - zOfHeight(heightMm, heightsAt(followed.child.sex, ageThen))) / sdAt(followed, ageThen)
   );
 
-/** Chance that the child is at least that tall on a day. */
-export const chanceOfHeight = (followed: Followed, heightMm: number, day: IsoDay): number =>
-  chanceAt(followed, heightMm, ageYears(followed.child.birthMonth, day));
-
 /** Days in one stride of the search; within the stride it goes day by day. */
 const STRIDE = 28;
 
