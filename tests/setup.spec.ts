@@ -84,7 +84,7 @@ test('a cello is dragged, held and solved, adjusted by looks, kept and put on a 
   await expect(value(page, 'seat')).toHaveValue('36.0 cm');
   // The cello comes along as it lies on the body; a pin then leaves seat and anchor.
   const letGo = (setting: string) =>
-    page.locator(`[data-setting=${setting}]`).getByRole('button', { name: 'stands, let go' });
+    page.locator(`[data-setting=${setting}]`).getByRole('button', { name: 'let go' });
   await expect(letGo('angle')).toBeVisible();
   const anchored = await value(page, 'anchor').inputValue();
   await page.getByRole('slider', { name: 'Pin', exact: true }).press('ArrowUp');

@@ -126,7 +126,7 @@
               >
               {#if setting.origin !== 'computed'}
                 <button type="button" class="act-quiet" onclick={() => onadjust(id, undefined)}
-                  >{setting.origin === 'held' ? 'stands, let go' : 'as computed'}</button
+                  >{setting.origin === 'held' ? 'let go' : 'as computed'}</button
                 >
               {:else if kind !== 'rest'}
                 <button
