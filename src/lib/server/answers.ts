@@ -126,3 +126,21 @@ export const CAUSES_ANSWER = {
     }
   }
 };
+
+/** What to try next after looks at a setting. */
+export const ADJUST_ANSWER = {
+  type: 'object',
+  properties: {
+    nextMm: { type: ['number', 'null'], description: 'Value to try; null at the end' },
+    state: {
+      enum: ['look', 'holds', 'end-of-range', 'not-found'],
+      description: 'not-found: the looks do not agree; bestMm is the likeliest, to be set by hand'
+    },
+    by: {
+      enum: ['teacher', 'belief'],
+      description: 'Who says that it holds: whoever looked, or the looks together, from 0.8 on'
+    },
+    sure: { ...number, description: 'How likely bestMm is near enough, 0 to 1' },
+    bestMm: { ...number, description: 'The value that most likely holds' }
+  }
+};

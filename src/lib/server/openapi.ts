@@ -2,6 +2,7 @@ import { CHECK_CATEGORIES } from '$lib/core/checks';
 import { FAMILIES } from '$lib/core/instruments';
 import { adjustRequest } from './adjust';
 import {
+  ADJUST_ANSWER,
   CAUSES_ANSWER,
   CHECKS_ANSWER,
   notes,
@@ -267,22 +268,11 @@ export const openapi = (version: string) => ({
         }
       }
     }),
-    '/api/v1/adjust': post('What to change next after a look at a set-up', describe(adjustRequest), {
-      type: 'object',
-      properties: {
-        nextMm: { type: ['number', 'null'], description: 'Value to try; null at the end' },
-        state: {
-          enum: ['look', 'holds', 'end-of-range', 'not-found'],
-          description: 'not-found: the looks do not agree; bestMm is the likeliest, to be set by hand'
-        },
-        by: {
-          enum: ['teacher', 'belief'],
-          description: 'Who says that it holds: whoever looked, or the looks together, from 0.8 on'
-        },
-        sure: { ...number, description: 'How likely bestMm is near enough, 0 to 1' },
-        bestMm: { ...number, description: 'The value that most likely holds' }
-      }
-    }),
+    '/api/v1/adjust': post(
+      'What to change next after a look at a set-up',
+      describe(adjustRequest),
+      ADJUST_ANSWER
+    ),
     '/api/v1/figure': figureRoute,
     '/api/v1/openapi.json': {
       get: { summary: 'This description', responses: { 200: { description: 'OpenAPI 3.1' } } }

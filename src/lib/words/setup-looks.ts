@@ -1,4 +1,4 @@
-import { standsWith, unitOf, type SettingId, type Step } from '$lib/core/setup';
+import { standsWith, unitOf, type Follows, type SettingId, type Step } from '$lib/core/setup';
 import type { LengthUnit } from '$lib/core/length';
 import { SETTING_WORDS, settingText } from './setup';
 
@@ -76,13 +76,6 @@ export function changeTag(
 ): string {
   const by = byText(setting, Math.abs(to - from), unit);
   return `${nameOf(setting)} ${to > from ? '+' : '−'} ${by}`;
-}
-
-/** Something that moves along when something else is changed. */
-export interface Follows {
-  readonly id: SettingId;
-  readonly from: number;
-  readonly to: number;
 }
 
 /** What stands and what moves along with a change on a cello, in a sentence. */

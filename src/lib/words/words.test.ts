@@ -7,7 +7,8 @@ import { ageText, dayText } from './dates';
 import { lengthProblemSentence, plausibilitySentence } from './lengths';
 import { categoryNameIn, outcomeText, painSentence, RATING_WORDS } from './checks';
 import { STANDING_WORDS } from './players';
-import { changeSentences, restWarningSentence, SETTING_WORDS, settingText } from './setup';
+import { changeSentences, SETTING_WORDS, settingText } from './setup';
+import { restWarningSentence } from './setup-warnings';
 import { landingWords, reasonSentences, verdictLine, warningSentence } from './sizing';
 
 const propose = (readings: Readings): Proposal => {

@@ -84,7 +84,7 @@ export {
 } from './kinds';
 export { asDrawn } from './as-drawn';
 export { reachOf } from './reach';
-export { standsWith, withOwn, withOwnValue } from './own-values';
+export { followsOf, standsWith, withOwn, withOwnValue, type Follows } from './own-values';
 export { mendedBy, settingsInUse, supportOf } from './in-use';
 export { onBack, type BackPlace, type OnBack } from './on-back';
 export { LOOK_VIEWS, SEEN_PICTURES, SETTING_SPOTS, spotOf } from './pictures';

@@ -1,5 +1,6 @@
 import { clamp } from '../maths';
 import type { AdjustmentsOf, OwnOrigin } from './arrangement';
+import { seatedPlan, type SeatedQuestion } from './seated-plan';
 import { rangeOf, SETTING_IDS, type SettingId, type SetupKind } from './kinds';
 
 type OwnValues = Readonly<Partial<Record<SettingId, number>>>;
@@ -22,6 +23,25 @@ export const standsWith = (id: SettingId<'seated'>) => ({
   stands: STANDS_WITH[id],
   follows: SETTING_IDS.seated.filter((one) => one !== id && !STANDS_WITH[id].includes(one))
 });
+
+/** Something that moves along when something else is changed. */
+export interface Follows {
+  readonly id: SettingId;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** What of a cello moves along when a setting is changed to a value. */
+export function followsOf(
+  question: SeatedQuestion,
+  setting: SettingId<'seated'>,
+  to: number
+): readonly Follows[] {
+  const { values } = seatedPlan(question);
+  const own = withOwnValue('seated', question.own ?? {}, setting, to, values);
+  const then = seatedPlan({ ...question, own }).values;
+  return standsWith(setting).follows.map((id) => ({ id, from: values[id], to: then[id] }));
+}
 
 const isSeated = (id: SettingId): id is SettingId<'seated'> =>
   (SETTING_IDS.seated as readonly SettingId[]).includes(id);

@@ -3,17 +3,16 @@
   import { tick } from 'svelte';
   import { VIEWS } from '$lib/core/figure/views';
   import {
+    followsOf,
     HOLDS,
     mendedBy,
     pinForPeg,
-    seatedPlan,
     SEEN_PICTURES,
     spotOf,
     seenAtLook,
     seenFor,
-    standsWith,
     stepAfter,
-    withOwnValue,
+    type Follows,
     type SettingId,
     type SetupKind,
     type Step
@@ -23,7 +22,7 @@
   import { Action } from '$lib/ui/action.svelte';
   import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
   import { SETTING_WORDS } from '$lib/words/setup';
-  import { followsSentence, SEEN_WORDS, stepSentence, type Follows } from '$lib/words/setup-looks';
+  import { followsSentence, SEEN_WORDS, stepSentence } from '$lib/words/setup-looks';
   import type { Bench } from './bench.svelte';
   import LooksSoFar from './LooksSoFar.svelte';
   import LoopFigure from './LoopFigure.svelte';
@@ -70,20 +69,6 @@
     return pinForPeg(question, seen === 'seated-peg-high' ? -parsed.mm : parsed.mm);
   }
 
-  /** What of a cello moves along when a setting is changed to a value. */
-  function followsOf(setting: SettingId, to: number): readonly Follows[] {
-    const question = bench.setup.seatedQuestion;
-    if (!question) return [];
-    const { values } = bench.setup;
-    const own = withOwnValue('seated', question.own ?? {}, setting, to, values);
-    const then = seatedPlan({ ...question, own }).values;
-    return standsWith(setting as SettingId<'seated'>).follows.map((id) => ({
-      id,
-      from: values[id] ?? then[id],
-      to: then[id]
-    }));
-  }
-
   async function see(seen: string) {
     const { values, lookQuestion } = bench.setup;
     if (!lookQuestion) return;
@@ -91,7 +76,9 @@
     const mends = seen === HOLDS ? null : seenAtLook(seen).mends;
     const setting =
       step.kind === 'hint' ? null : (step.setting ?? (mends && mendedBy(lookQuestion.setup, mends.setting)));
-    const follows = step.kind === 'change' ? followsOf(step.setting, step.to) : [];
+    const seated = bench.setup.seatedQuestion;
+    const follows =
+      seated && step.kind === 'change' ? followsOf(seated, step.setting as SettingId<'seated'>, step.to) : [];
     const noted = await noting.run(async () => {
       const look = await noteLook(db, player, {
         kind,

@@ -14,7 +14,8 @@
   import { Action } from '$lib/ui/action.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { dayText } from '$lib/words/dates';
-  import { changeSentences, warningSentences } from '$lib/words/setup';
+  import { changeSentences } from '$lib/words/setup';
+  import { warningSentences } from '$lib/words/setup-warnings';
   import { setupReviewSentence } from '$lib/words/setup-review';
   import AdjustLoop from './AdjustLoop.svelte';
   import type { Bench } from './bench.svelte';
