@@ -1,4 +1,3 @@
-import type { Ways } from '$lib/core/checks';
 import {
   db,
   DEFAULT_SETTINGS,
@@ -6,9 +5,10 @@ import {
   type Group,
   type Player,
   type Records,
-  type Settings
+  type Settings,
+  type Setup
 } from '$lib/data';
-import { waysFor } from '$lib/data/questions/library';
+import { taughtTo, type Taught } from '$lib/data/questions/library';
 import { groupOfPlayer, type OwnedTable } from '$lib/data/questions/records';
 import { LiveLibrary } from './lesson/library.svelte';
 import { live, liveOwned, liveRecord, type Live } from './live.svelte';
@@ -18,6 +18,7 @@ export class LivePlayer<Part extends OwnedTable> {
   readonly #player: Live<Player | null>;
   readonly #group: Live<Group | null>;
   readonly #settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
+  readonly #setups: Live<readonly Setup[]>;
   readonly #parts: { readonly [Name in Part]: Live<readonly Records[Name][]> };
 
   /**
@@ -27,6 +28,7 @@ export class LivePlayer<Part extends OwnedTable> {
   constructor(playerId: () => string, parts: readonly Part[]) {
     this.#player = liveRecord('players', playerId);
     this.#group = live(() => groupOfPlayer(db, playerId()), null, playerId);
+    this.#setups = liveOwned('setups', playerId);
     this.#parts = Object.fromEntries(parts.map((part) => [part, liveOwned(part, playerId)])) as never;
   }
 
@@ -43,9 +45,9 @@ export class LivePlayer<Part extends OwnedTable> {
   get settings(): Settings {
     return this.#settings.current;
   }
-  /** The ways that hold for this player: the group's own before the teacher's. */
-  get ways(): Ways {
-    return waysFor(this.settings, this.group);
+  /** What holds for this player: the group's own ways before the teacher's, and what is under the instrument. */
+  get taught(): Taught {
+    return taughtTo(this.settings, this.group, this.#setups.current);
   }
   /** The player's records of a table. */
   of<Name extends Part>(part: Name): readonly Records[Name][] {
@@ -54,8 +56,8 @@ export class LivePlayer<Part extends OwnedTable> {
   /** The checks of the player's family as this teacher has them. */
   library(): LiveLibrary {
     return new LiveLibrary(() =>
-      this.player && this.#settings.ready && this.#group.ready
-        ? { family: this.player.family, settings: this.settings, ways: this.ways }
+      this.player && this.#settings.ready && this.#group.ready && this.#setups.ready
+        ? { family: this.player.family, settings: this.settings, taught: this.taught }
         : null
     );
   }

@@ -125,7 +125,7 @@ const ROWS = {
   pencil: [
     FAMILIES,
     'Pencil hand',
-    'Make the bow hand on a pencil: bent thumb, round fingers, a soft wrist.',
+    'Make the bow hand on a pencil: a soft thumb, round fingers, a soft wrist.',
     '1 minute, every day',
     'playing',
     'bowFront'
@@ -157,7 +157,7 @@ const ROWS = {
   'silent-levels': [
     FAMILIES,
     'Silent seesaw',
-    'Rest the bow on the string and move the elbow through all strings without a sound; in the middle, then at the tip.',
+    'Rest the bow on the string and go through all strings without a sound; in the middle, then at the tip.',
     '5 times, every day',
     'lowestString',
     'front'
@@ -197,7 +197,7 @@ const ROWS = {
   'pluck-levels': [
     FAMILIES,
     'Plucked ladder',
-    'Pluck each string in turn, slowly; the elbow goes first.',
+    'Pluck each string in turn, slowly; go to its level before you pluck.',
     '4 times, every day',
     'plucking',
     'front'
@@ -226,6 +226,30 @@ const ROWS = {
     'playing',
     'armRight',
     [{ kind: 'fourth-lifted', amount: 0.5 }]
+  ],
+  'hum-and-hold': [
+    FAMILIES,
+    'Hum and hold',
+    'Hold it as if to play and hum a tune that you know, teeth apart.',
+    '1 tune before you play',
+    'playing',
+    'head'
+  ],
+  'land-on-tape': [
+    SHOULDER_FAMILIES,
+    'Land and look',
+    'Look away, let the finger land, listen; then look where the line is.',
+    '5 times with each finger, every day',
+    'playing',
+    'fingers'
+  ],
+  'weight-on-string': [
+    FAMILIES,
+    'Heavy arm',
+    'Rest the bow on the string in the middle, let the arm grow heavy, then let the string ring.',
+    '4 times on each string, every day',
+    'middle',
+    'bowFront'
   ],
   'ready-round': [
     FAMILIES,

@@ -1,7 +1,9 @@
 import type { Change, ViewName } from '../figure';
 import type { Family } from '../instruments';
-import type { Ways } from './subject-ids';
+import type { RestSupport } from '../setup';
+import { SUBJECT_IDS, type Ways } from './subject-ids';
 import { wayOf } from './subjects';
+import { underneath } from './ways/support';
 import { UNDERHAND } from './ways/underhand';
 import {
   STANDPOINTS,
@@ -10,6 +12,7 @@ import {
   type CheckPicture,
   type CheckView,
   type Fault,
+  type Spoken,
   type Standpoint
 } from './types';
 
@@ -44,36 +47,55 @@ function fromBelow(check: Check, family: Family, ways: Ways): Check {
   if (family !== 'bass' || !bows || check.id.startsWith('pluck-')) return check;
   if (wayOf('bass-bow-hold', ways).id !== 'underhand') return check;
   const changes = [...check.picture.changes, { kind: 'bow-underhand' } as const];
+  const { without = [], ...said } = UNDERHAND[check.id] ?? {};
   return {
     ...check,
-    faults: fromOneSide(check.faults),
-    ...UNDERHAND[check.id],
+    faults: (check.category === 'bow-hand' ? fromOneSide(check.faults) : check.faults).filter(({ id }) => !without.includes(id)),
+    ...said,
     picture: { ...check.picture, changes }
   };
 }
 
+/** Whether something is said in the ways that are taught. */
+const isSaid = ({ except = {} }: Spoken, ways: Ways): boolean =>
+  SUBJECT_IDS.every((subject) => except[subject]?.includes(wayOf(subject, ways).id) !== true);
+
+/** The check with what speaks of other ways left out. */
+const spoken = (check: Check, ways: Ways): Check => ({
+  ...check,
+  faults: check.faults
+    .filter((fault) => isSaid(fault, ways))
+    .map((fault) => ({ ...fault, causes: fault.causes.filter((cause) => isSaid(cause, ways)) }))
+});
+
 /** The check as the teacher's way has it for a family; null where this way does not look at it. */
-export function inWay(original: Check, ways: Ways, family: Family): Check | null {
-  const check = begun(original, ways);
+export function inWay(
+  original: Check,
+  ways: Ways,
+  family: Family,
+  support: RestSupport = 'shoulder-rest'
+): Check | null {
+  const under = isSaid(original, ways) ? underneath(original, family, support) : null;
+  if (!under) return null;
+  const check = begun(spoken(under, ways), ways);
   const { school } = check;
   if (!school) return fromBelow(check, family, ways);
-  const { id } = wayOf(school.subject, ways);
+  const { id, picture } = wayOf(school.subject, ways);
   const own = school.ways[id];
   if (own?.none) return null;
   const building = school.subject === 'bow-building' ? BUILDING[id] : undefined;
   const taught = {
     ...check,
     title: own?.title ?? check.title,
-    faults: (building ? fromOneSide(check.faults) : check.faults).filter(
-      ({ id: fault }) => own?.without?.includes(fault) !== true
-    ),
+    faults: building ? fromOneSide(check.faults) : check.faults,
     right: own?.right ?? check.right,
     forPlayer: own?.forPlayer ?? check.forPlayer,
     picture: {
       ...check.picture,
       ...building,
       ...(own?.pose ? { pose: own.pose } : {}),
-      changes: own?.changes ?? check.picture.changes
+      // As the way itself is drawn, unless the check says otherwise.
+      changes: own?.changes ?? (own && picture.changes.length > 0 ? picture.changes : check.picture.changes)
     }
   };
   return fromBelow(taught, family, ways);

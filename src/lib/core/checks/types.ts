@@ -42,8 +42,13 @@ export interface SettingStep<Setting extends SettingId | ChoiceId = SettingId | 
   readonly way: 'raise' | 'lower' | 'other';
 }
 
+/** What speaks of one way only, where teachers differ: in these ways of a subject it is not said. */
+export interface Spoken {
+  readonly except?: Readonly<Partial<Record<SubjectId, readonly string[]>>>;
+}
+
 /** What can bring a fault about, with its remedy. */
-export interface Cause<Setting extends SettingId | ChoiceId = SettingId | ChoiceId> {
+export interface Cause<Setting extends SettingId | ChoiceId = SettingId | ChoiceId> extends Spoken {
   readonly cause: FaultCause;
   /** For these families of the check only. */
   readonly families?: readonly Family[];
@@ -55,7 +60,7 @@ export interface Cause<Setting extends SettingId | ChoiceId = SettingId | Choice
   readonly drill?: DrillId;
 }
 
-export interface Fault<Setting extends SettingId | ChoiceId = SettingId | ChoiceId> {
+export interface Fault<Setting extends SettingId | ChoiceId = SettingId | ChoiceId> extends Spoken {
   readonly id: string;
   readonly text: string;
   /** How the picture of right is strayed from. */
@@ -104,11 +109,9 @@ export interface Goal {
 /** What right looks like by one way of a subject on which teachers differ. */
 export interface WayOfCheck {
   readonly title?: string;
-  /** Faults that are none in this way. */
-  readonly without?: readonly string[];
   readonly right?: string;
   readonly forPlayer?: string;
-  /** What sets the picture of right off from the pose, in this way. */
+  /** What sets the picture of right off from the pose, where it is not drawn as the way itself is. */
   readonly changes?: readonly Change[];
   /** Another pose, where that of the picture would hide it. */
   readonly pose?: string;
@@ -117,7 +120,7 @@ export interface WayOfCheck {
 }
 
 /** One thing to look at, with what right looks like and what usually goes wrong. */
-export interface Check {
+export interface Check extends Spoken {
   readonly id: string;
   readonly families: readonly Family[];
   readonly category: CheckCategory;

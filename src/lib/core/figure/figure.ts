@@ -67,6 +67,7 @@ export interface Figure {
 
 /** Semitones above the open string, and lifts of a shoulder rest, where nothing else is known. */
 const USUAL_TAPES = [2, 4, 5];
+const USUAL_CUSHION_MM = 12;
 const USUAL_REST = { leftMm: 16, rightMm: 11 };
 const BOW_WEIGHT: Readonly<Record<Family, number>> = { violin: 1, viola: 1, cello: 1.15, bass: 1.35 };
 /**
@@ -119,7 +120,7 @@ export function figureOf(question: FigureQuestion): Figure {
     else if (family === 'bass') ({ frame, pinMm } = bassFrame(body, model, pose, standing));
     else frame = shoulderFrame(body, model, pose, base, spine);
   const legs = legsOf(body, spine, model, pose, frame, seated);
-  const bow = bowOf(instrument.bowMm, BOW_WEIGHT[family], pose.bowSlack);
+  const bow = bowOf(instrument.bowMm, BOW_WEIGHT[family], pose.bowSlack, pose.bowPressed);
   const lies =
     pose.rightHand !== 'bow'
       ? null
@@ -180,7 +181,7 @@ function shapesOf(
 ): readonly Shape[] {
   return [
     ...trunkShapes(body, spine, pose),
-    ...headShapes(body, spine),
+    ...headShapes(body, spine, pose),
     ...jewelleryShapes(body, spine, pose),
     ...(frame ? instrumentShapes(model, frame, fittings) : []),
     ...(seatMm === null ? [] : stoolShapes(body, seatMm, pose.seatBack)),
@@ -194,8 +195,12 @@ function shapesOf(
 }
 
 /** What is under the back as it is fitted; null when it is missing. */
-function restOf({ restAway, restSwapped }: Pose, rest: RestLift | Cushion | null): RestLift | Cushion | null {
+function restOf(
+  { restAway, restSwapped, restKind }: Pose,
+  rest: RestLift | Cushion | null
+): RestLift | Cushion | null {
   if (restAway || rest === null || 'cushion' in rest) return restAway ? null : rest;
+  if (restKind !== 'rest') return { cushion: restKind, thickMm: USUAL_CUSHION_MM };
   // The wrong end high: told from the right one also where both are nearly alike.
   return restSwapped ? { leftMm: rest.rightMm - 5, rightMm: rest.leftMm + 16 } : rest;
 }

@@ -92,6 +92,7 @@ export const VIEWS = {
   threeQuarter: all(35, 6),
   threeQuarterRight: all(-40, 6),
   head: close(0, 4, 'head', [0.03, 0.13, 0.52, 0.52]),
+  face: close(0, 4, 'head', [0, 0.04, 0.3, 0.28]),
   headQuarter: close(62, 4, 'head', [-0.02, 0.09, 0.34, 0.34]),
   headBehind: close(180, 6, 'head', [-0.05, 0.13, 0.52, 0.52]),
   headLeft: close(90, 4, 'head', [-0.12, 0.13, 0.56, 0.5]),

@@ -14,9 +14,12 @@ const OF_SUPPORT: Readonly<Record<RestSupport, readonly SettingId<'rest'>[]>> = 
 export const supportOf = ({ choices }: { readonly choices: { readonly school?: RestSchool } }): RestSupport =>
   SUPPORT_OF[choices.school ?? DEFAULT_REST_SCHOOL];
 
+/** The settings of violin and viola with something, or nothing, under the back. */
+export const settingsUnder = (support: RestSupport): readonly SettingId<'rest'>[] => OF_SUPPORT[support];
+
 /** The settings that a set-up has: what its way of filling the gap does not know is left out. */
 export const settingsInUse = (setup: Arrangement | Adjustments): readonly SettingId[] =>
-  setup.kind === 'rest' ? OF_SUPPORT[supportOf(setup)] : SETTING_IDS[setup.kind];
+  setup.kind === 'rest' ? settingsUnder(supportOf(setup)) : SETTING_IDS[setup.kind];
 
 /**
  * The setting that takes the place of one which a way of filling the gap leaves alone; null where no number does.

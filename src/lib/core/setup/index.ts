@@ -13,6 +13,7 @@ export {
   TILT_SCHOOLS,
   type ChinRestMount,
   type RestSchool,
+  SUPPORT_OF,
   type RestSupport,
   type ScrollSchool,
   type ShoulderSlope,
@@ -85,7 +86,7 @@ export {
 export { asDrawn } from './as-drawn';
 export { reachOf } from './reach';
 export { followsOf, standsWith, withOwn, withOwnValue, type Follows } from './own-values';
-export { mendedBy, settingsInUse, supportOf } from './in-use';
+export { mendedBy, settingsInUse, settingsUnder, supportOf } from './in-use';
 export { onBack, type BackPlace, type OnBack } from './on-back';
 export { LOOK_VIEWS, SEEN_PICTURES, SETTING_SPOTS, spotOf } from './pictures';
 export { furthestDrift, isPastLimit, setupReview, type SetupReview } from './drift';

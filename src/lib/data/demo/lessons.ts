@@ -1,16 +1,17 @@
 import { DRILLS, RATINGS, type Check, type CheckCategory } from '$lib/core/checks';
 import { CHECKS as BASS } from '$lib/core/checks/library/bass';
 import { CHECKS as CELLO } from '$lib/core/checks/library/cello';
+import { ofFamily } from '$lib/core/checks/library/of-family';
 import { CHECKS as SHOULDER } from '$lib/core/checks/library/shoulder';
 import type { Family } from '$lib/core/instruments';
 import { daysLater, type IsoDay } from '$lib/core/time';
 import type { Aid, CheckResult, Fit, Lesson, Player, Practice, Remedy } from '../store/records';
 
 const LIBRARY: Readonly<Record<Family, readonly Check[]>> = {
-  violin: SHOULDER,
-  viola: SHOULDER,
-  cello: CELLO,
-  bass: BASS
+  violin: ofFamily(SHOULDER, 'violin'),
+  viola: ofFamily(SHOULDER, 'viola'),
+  cello: ofFamily(CELLO, 'cello'),
+  bass: ofFamily(BASS, 'bass')
 };
 
 /** What was worked on in the weeks before today; a later round finds more of it there. */

@@ -4,7 +4,7 @@ import { lastPractised, seenResults } from '../commands/checks';
 import type { Database } from '../store/database';
 import type { Player } from '../store/records';
 import { groupByPlayer } from './case';
-import { libraryFor, waysFor } from './library';
+import { libraryFor, taughtTo } from './library';
 import { allOf, ofPlayers, recordsOf } from './records';
 import { getSettings } from './settings';
 
@@ -15,10 +15,11 @@ export async function checksAtWork(
   today: IsoDay
 ): Promise<readonly (Check | null)[]> {
   const ids = players.map(({ id }) => id);
-  const [checks, lessons, pains, groups, own, settings] = await Promise.all([
+  const [checks, lessons, pains, setups, groups, own, settings] = await Promise.all([
     ofPlayers(db, 'checks', ids),
     ofPlayers(db, 'lessons', ids),
     ofPlayers(db, 'pains', ids),
+    ofPlayers(db, 'setups', ids),
     recordsOf(
       db,
       'groups',
@@ -29,10 +30,16 @@ export async function checksAtWork(
   ]);
   const seen = groupByPlayer(checks);
   const held = groupByPlayer(lessons);
+  const fitted = groupByPlayer(setups);
   const hurt = new Set(pains.filter(({ closedAt }) => closedAt === null).map(({ playerId }) => playerId));
   return Promise.all(
     players.map(async (player, i) => {
-      const library = await libraryFor(player.family, settings, own, waysFor(settings, groups[i]));
+      const library = await libraryFor(
+        player.family,
+        settings,
+        own,
+        taughtTo(settings, groups[i], fitted.get(player.id))
+      );
       const [set] = lastPractised(held.get(player.id) ?? [])?.practice ?? [];
       const check = library.find(({ id }) => id === set?.checkId);
       if (check) return { ...check, drill: drillNamed(set?.drill) ?? check.drill };

@@ -5,10 +5,11 @@ import { addAid, aidsInUse, keepAid, weanAid } from '../commands/aids';
 import { undo } from '../journal/changes';
 import { lastPractised, setPractice, withoutPoint, withPoint } from '../commands/checks';
 import { setAway, setGroupWay, setSeats } from '../commands/groups';
-import { asTaught, libraryFor, ownCheck, waysFor } from './library';
+import { asTaught, libraryFor, ownCheck, taughtTo, type Taught } from './library';
 import { keepOwnCheck, removeOwnCheck } from '../commands/own-checks';
 import { deletePlayer } from '../commands/players';
-import type { OwnCheckRecord } from '../store/records';
+import type { RestSchool } from '$lib/core/setup';
+import type { OwnCheckRecord, Setup } from '../store/records';
 import { DEFAULT_SETTINGS } from './settings';
 import { freshDatabase, givenPlayer } from '../testing';
 
@@ -38,7 +39,7 @@ describe('the library as a teacher has it', () => {
     for (const family of FAMILIES) {
       const all = await checksFor(family);
       const settings = { ...DEFAULT_SETTINGS, hiddenChecks: ['ready-tune'] };
-      const library = await libraryFor(family, settings, [OWN], {});
+      const library = await libraryFor(family, settings, [OWN], taughtTo(settings, null));
       expect(library.some(({ id }) => id === 'ready-tune')).toBe(false);
       expect(library.some(({ id }) => id === OWN.id)).toBe(OWN.families.includes(family));
       expect(library.length).toBe(all.length - 1 + (OWN.families.includes(family) ? 1 : 0));
@@ -72,13 +73,24 @@ describe('the library as a teacher has it', () => {
 
   it('follows the group’s way before the teacher’s', async () => {
     const settings = { ...DEFAULT_SETTINGS, ways: { seat: 'further-out', feet: 'step-out' } };
-    expect(waysFor(settings, { ways: { seat: 'near-centre' } })).toEqual({
-      seat: 'near-centre',
-      feet: 'step-out'
-    });
-    const rightOf = async (ways: Parameters<typeof libraryFor>[3]) =>
-      (await libraryFor('violin', settings, [], ways)).find(({ id }) => id === 'hold-seat')?.right;
-    expect(await rightOf(waysFor(settings, null))).not.toBe(await rightOf({}));
+    const taught = taughtTo(settings, { ways: { seat: 'near-centre' } });
+    expect(taught.ways).toEqual({ seat: 'near-centre', feet: 'step-out' });
+    const rightOf = async (one: Taught) =>
+      (await libraryFor('violin', settings, [], one)).find(({ id }) => id === 'hold-seat')?.right;
+    expect(await rightOf(taughtTo(settings, null))).not.toBe(await rightOf(taught));
+  });
+
+  it('looks for what is under the back: as the newest set-up has it, or as the teacher usually does', async () => {
+    const settings = { ...DEFAULT_SETTINGS, restSchool: 'pad' as const };
+    const rest = async (taught: Taught) =>
+      (await libraryFor('violin', settings, [], taught)).find(({ id }) => id === 'ready-rest')?.title;
+    expect(taughtTo(settings, null).support).toBe('pad');
+    expect(await rest(taughtTo(settings, null))).toBe('The pad is on as marked');
+    const kept = (school: RestSchool, day: string) =>
+      ({ kind: 'rest', at: `${day}T10:00:00.000Z`, choices: { school } }) as unknown as Setup;
+    const without = taughtTo(settings, null, [kept('rest-first', '2026-01-01'), kept('none', '2026-02-01')]);
+    expect(without.support).toBe('none');
+    expect(await rest(without)).toBeUndefined();
   });
 });
 

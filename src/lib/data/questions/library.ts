@@ -1,7 +1,9 @@
 import { checksFor, inWay, type Check, type Ways } from '$lib/core/checks';
 import { CHANGE_NAMES, VIEW_NAMES, type ChangeName, type ViewName } from '$lib/core/figure/names';
 import type { Family } from '$lib/core/instruments';
-import type { Group, OwnCheckRecord, Settings } from '../store/records';
+import { SUPPORT_OF, supportOf, type RestSupport } from '$lib/core/setup';
+import { newestFirst } from './case';
+import type { Group, OwnCheckRecord, Settings, Setup } from '../store/records';
 
 const changeNamed = (name: string): ChangeName | undefined => CHANGE_NAMES.find((one) => one === name);
 
@@ -31,11 +33,27 @@ export function ownCheck(record: OwnCheckRecord): Check {
   };
 }
 
-/** The ways that hold for a player: the group's own before the teacher's. */
-export const waysFor = (settings: Settings, group: Pick<Group, 'ways'> | null | undefined): Ways => ({
-  ...settings.ways,
-  ...group?.ways
-});
+/** What is taught: the ways of the subjects, and what is under a violin or viola. */
+export interface Taught {
+  readonly ways: Ways;
+  readonly support: RestSupport;
+}
+
+/**
+ * What holds for a player: the group's own ways before the teacher's; under the back is what the newest kept set-up
+ * has, or what this teacher usually takes.
+ */
+export function taughtTo(
+  settings: Settings,
+  group: Pick<Group, 'ways'> | null | undefined,
+  setups: readonly Setup[] = []
+): Taught {
+  const kept = newestFirst(setups).find(({ kind }) => kind === 'rest');
+  return {
+    ways: { ...settings.ways, ...group?.ways },
+    support: kept?.kind === 'rest' ? supportOf(kept) : SUPPORT_OF[settings.restSchool]
+  };
+}
 
 /** Checks in the teacher's words and order; those of no place in it come where the library has them. */
 export function asTaught(checks: readonly Check[], settings: Settings): readonly Check[] {
@@ -69,7 +87,7 @@ export async function libraryFor(
   family: Family,
   settings: Settings,
   own: readonly OwnCheckRecord[],
-  ways: Ways
+  { ways, support }: Taught
 ): Promise<readonly Check[]> {
   const hidden = new Set(settings.hiddenChecks ?? []);
   const checks = [
@@ -77,7 +95,7 @@ export async function libraryFor(
     ...own.filter(({ families }) => families.includes(family)).map(ownCheck)
   ].filter(({ id }) => !hidden.has(id));
   return asTaught(
-    checks.flatMap((check) => inWay(check, ways, family) ?? []),
+    checks.flatMap((check) => inWay(check, ways, family, support) ?? []),
     settings
   );
 }

@@ -1,7 +1,7 @@
 import type { Check } from '$lib/core/checks';
 import { groupByPlayer } from './case';
 import type { Database } from '../store/database';
-import { libraryFor, waysFor } from './library';
+import { libraryFor, taughtTo } from './library';
 import { ofPlayers } from './records';
 import type { CheckResult, Player } from '../store/records';
 import { getSettings } from './settings';
@@ -18,15 +18,17 @@ export interface LookedAt {
 export async function lookedAt(db: Database, players: readonly Player[]): Promise<readonly LookedAt[]> {
   const ids = players.map(({ id }) => id);
   const by = groupByPlayer(await ofPlayers(db, 'checks', ids));
+  const setups = groupByPlayer(await ofPlayers(db, 'setups', ids));
   const [settings, own] = [await getSettings(db), await db.ownChecks.toArray()];
   const groups = new Map((await db.groups.toArray()).map((group) => [group.id, group]));
   const libraries = new Map<string, Promise<readonly Check[]>>();
-  const libraryOf = ({ family, groupId }: Player): Promise<readonly Check[]> => {
-    const key = `${family} ${groupId}`;
+  const libraryOf = ({ id, family, groupId }: Player): Promise<readonly Check[]> => {
+    const group = groupId === null ? null : groups.get(groupId);
+    const taught = taughtTo(settings, group, setups.get(id));
+    const key = `${family} ${groupId} ${taught.support}`;
     const known = libraries.get(key);
     if (known) return known;
-    const ways = waysFor(settings, groupId === null ? null : groups.get(groupId));
-    const made = libraryFor(family, settings, own, ways);
+    const made = libraryFor(family, settings, own, taught);
     libraries.set(key, made);
     return made;
   };

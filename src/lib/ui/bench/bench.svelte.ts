@@ -80,7 +80,7 @@ export class Bench {
 
   /** The ways that hold for this player: the group's own before the teacher's. */
   get ways(): Ways {
-    return this.#records.ways;
+    return this.#records.taught.ways;
   }
 
   get settings(): Settings {

@@ -25,7 +25,7 @@ import {
   type Settings
 } from '$lib/data';
 import { groupByPlayer, newestFirst } from '$lib/data/questions/case';
-import { libraryFor, waysFor } from '$lib/data/questions/library';
+import { libraryFor, taughtTo } from '$lib/data/questions/library';
 import { clock } from '$lib/ui/clock.svelte';
 import { live, liveRecord, liveRows } from '$lib/ui/live.svelte';
 import { attempt } from '$lib/ui/shell/attempt';
@@ -82,9 +82,9 @@ export class ClassRoom {
     this.#pains = liveRows('pains', () => ofPlayers(db, 'pains', ids()), isMine, key);
     $effect(() => {
       const [settings, own, group] = [this.settings, this.#own.current, this.group];
-      const ways = waysFor(settings, group);
+      const taught = taughtTo(settings, group);
       for (const family of this.families)
-        void libraryFor(family, settings, own, ways).then(
+        void libraryFor(family, settings, own, taught).then(
           (checks) => (this.libraries = { ...this.libraries, [family]: checks })
         );
     });

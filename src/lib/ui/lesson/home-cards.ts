@@ -1,5 +1,5 @@
 import { db, getSettings, lastPractised, newestFirst, newestFitOf, readingsOf } from '$lib/data';
-import { libraryFor, waysFor } from '$lib/data/questions/library';
+import { libraryFor, taughtTo } from '$lib/data/questions/library';
 import { homeCardOf, type HomeCard } from '$lib/print/home-card';
 import { clock } from '$lib/ui/clock.svelte';
 import { drawnAs } from './drawn-as';
@@ -28,7 +28,12 @@ export async function homeCards(playerIds: readonly string[]): Promise<readonly 
       const lesson = player && lastPractised(lessons.filter(({ playerId }) => playerId === player.id));
       if (!player || !lesson) return null;
       const isMine = ({ playerId }: { readonly playerId: string }) => playerId === player.id;
-      const checks = await libraryFor(player.family, settings, own, waysFor(settings, groups[i]));
+      const checks = await libraryFor(
+        player.family,
+        settings,
+        own,
+        taughtTo(settings, groups[i], setups.filter(isMine))
+      );
       const setup = newestFirst(setups.filter(isMine)).find(({ family }) => family === player.family);
       const who = drawnAs(
         player.family,

@@ -1,7 +1,7 @@
-import type { Check, Ways } from '$lib/core/checks';
+import type { Check } from '$lib/core/checks';
 import type { Family } from '$lib/core/instruments';
 import { db, type OwnCheckRecord, type Settings } from '$lib/data';
-import { libraryFor } from '$lib/data/questions/library';
+import { libraryFor, type Taught } from '$lib/data/questions/library';
 import { allOf } from '$lib/data/questions/records';
 import { live } from '$lib/ui/live.svelte';
 
@@ -15,14 +15,14 @@ export class LiveLibrary {
 
   /** @param question for whom; null while it is not known */
   constructor(
-    question: () => { readonly family: Family; readonly settings: Settings; readonly ways: Ways } | null
+    question: () => { readonly family: Family; readonly settings: Settings; readonly taught: Taught } | null
   ) {
     $effect(() => {
       const asked = question();
       const own = this.#own.current;
       if (!asked || !this.#own.ready) return;
       const number = ++this.#asked;
-      libraryFor(asked.family, asked.settings, own, asked.ways).then(
+      libraryFor(asked.family, asked.settings, own, asked.taught).then(
         (checks) => {
           if (number !== this.#asked) return;
           this.checks = checks;

@@ -1,7 +1,7 @@
 import { proposeSize } from '$lib/core/sizing';
 import { db, getSettings, lastPractised, newestFitOf, type Fit } from '$lib/data';
 import { loadCase, sizingQuestion } from '$lib/data/questions/case';
-import { libraryFor, waysFor } from '$lib/data/questions/library';
+import { libraryFor, taughtTo } from '$lib/data/questions/library';
 import { clock } from '$lib/ui/clock.svelte';
 import { newestCards } from '$lib/ui/newest-card';
 import { dayText } from '$lib/words/dates';
@@ -33,7 +33,7 @@ export async function letterValues(
     return reason ?? (proposal ? whyForFamily(size, proposal, settings.unit) : '');
   };
   const lesson = lastPractised(lessons);
-  const checks = await libraryFor(player.family, settings, own, waysFor(settings, group));
+  const checks = await libraryFor(player.family, settings, own, taughtTo(settings, group, known.setups));
   const points = homePoints(lesson?.practice ?? [], checks);
   const [card] = cards;
   return {

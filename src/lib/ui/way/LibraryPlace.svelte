@@ -4,7 +4,7 @@
   import { FAMILIES, type Family } from '$lib/core/instruments';
   import { changeSettings, db, DEFAULT_SETTINGS, getSettings, newId, type OwnCheckRecord } from '$lib/data';
   import { removeOwnCheck } from '$lib/data/commands/own-checks';
-  import { asTaught, ownCheck } from '$lib/data/questions/library';
+  import { asTaught, ownCheck, taughtTo } from '$lib/data/questions/library';
   import Choice from '$lib/ui/Choice.svelte';
   import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
   import { drawnAs } from '$lib/ui/lesson/drawn-as';
@@ -27,10 +27,11 @@
       if (asked === family) library = checks;
     });
   });
+  const taught = $derived(taughtTo(settings.current, null));
   const checks = $derived(
     asTaught(
       [...library, ...own.current.filter(({ families }) => families.includes(family)).map(ownCheck)].flatMap(
-        (check) => inWay(check, settings.current.ways ?? {}, family) ?? []
+        (check) => inWay(check, taught.ways, family, taught.support) ?? []
       ),
       settings.current
     )

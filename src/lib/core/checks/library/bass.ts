@@ -4,6 +4,7 @@ import { BOW_FINGERS } from './bow-fingers';
 import { BOW_TESTS } from './bow-tests';
 import { BOW_THUMB } from './bow-thumb';
 import { BOW_USE } from './bow-use';
+import { BREATH, LEFT_WEIGHT } from './everybody';
 import { BASS_HOLD } from './hold-bass';
 import { BASS_LEFT_HAND } from './left-bass';
 import { LOW_LEFT_HAND } from './left-low';
@@ -15,8 +16,10 @@ export const CHECKS: readonly Check[] = [
   ...READY,
   ...STANCE,
   ...BASS_HOLD,
+  ...BREATH,
   ...LOW_LEFT_HAND,
   ...BASS_LEFT_HAND,
+  ...LEFT_WEIGHT,
   ...BOW_THUMB,
   ...BOW_FINGERS,
   ...BOW_USE,

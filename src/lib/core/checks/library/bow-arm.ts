@@ -1,6 +1,6 @@
 import { FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { bow, checksOf, fault, habit, only, seenFrom, setUp } from './make';
+import { bow, checksOf, except, fault, habit, seenFrom } from './make';
 
 const all = checksOf('bow-use', FAMILIES);
 const cello = checksOf('bow-use', ['cello']);
@@ -15,35 +15,24 @@ export const BOW_ARM: readonly Check[] = [
     'use-wrist-leads',
     'bow-hand',
     'The wrist leads',
+    'On the way up the wrist leads and the hand follows; on the way down it levels out.',
+    'The wrist goes first, the hand comes after.',
     {
-      right: 'On the way up the wrist leads and the hand follows; on the way down it levels out.',
-      child: 'The wrist goes first, the hand comes after.',
       drill: 'short-strokes',
       spot: 'rightWrist',
       pose: 'frog',
       view: 'bowWrist'
     },
-    fault(
-      'sunk',
-      'Wrist sunk at the frog',
-      ['bow-wrist-dropped'],
-      habit('Lift the wrist before the frog comes.', 'short-strokes')
-    ),
-    fault(
-      'stiff',
-      'Hand and wrist stiff',
-      ['bow-hand-stiff'],
-      habit('Paint the wall with the hand.', 'short-strokes')
-    )
+    fault('sunk', 'Wrist sunk as the hand comes near', ['bow-wrist-dropped']),
+    fault('stiff', 'Hand and wrist stiff', ['bow-hand-stiff'])
   ),
   upper(
     'use-elbow',
     'front',
     'The elbow knows the string',
+    'The elbow is at the side on the top string, a little below the instrument on the next, level on the next, above it on the lowest.',
+    'Elbow up for low, down for high.',
     {
-      right:
-        'The elbow is at the side on the top string, a little below the instrument on the next, level on the next, above it on the lowest.',
-      child: 'Elbow up for low, down for high.',
       drill: 'silent-levels',
       spot: 'rightElbow',
       pose: 'lowestString',
@@ -54,28 +43,21 @@ export const BOW_ARM: readonly Check[] = [
           hanging: {
             title: 'The elbow hangs',
             right: 'The elbow hangs on every string; the forearm changes the level.',
-            forPlayer: 'Elbow heavy, hand goes up and down.',
-            changes: [{ kind: 'bow-elbow-dropped', amount: 26 }]
+            forPlayer: 'Elbow heavy, hand goes up and down.'
           }
         }
       ]
     },
-    fault(
-      'high',
-      'Elbow high',
-      [['bow-elbow-high', 60]],
-      habit('Silent seesaw.', 'silent-levels'),
-      only(['cello'], setUp('pin', 'lower', 'An instrument that stands too high lifts it.'))
-    ),
-    fault('low', 'Elbow far down', [['bow-elbow-dropped', 60]], habit('Plucked ladder.', 'pluck-levels'))
+    fault('high', 'Elbow high', [['bow-elbow-high', 60]]),
+    except('bow-elbow', ['hanging'], fault('low', 'Elbow far down', [['bow-elbow-dropped', 60]]))
   ),
   bass(
     'use-elbow',
     'front',
     'The arm hangs long',
+    'The arm hangs long from a low shoulder; each string has its own level.',
+    'Let your arm hang long like a rope.',
     {
-      right: 'The arm hangs long from a low shoulder; each string has its own level.',
-      child: 'Long arm, like a swing rope.',
       drill: 'silent-levels',
       spot: 'rightElbow',
       pose: 'lowestString',
@@ -93,22 +75,32 @@ export const BOW_ARM: readonly Check[] = [
     },
     seenFrom(
       { bass: 'head' },
-      fault(
-        'shoulder',
-        'The shoulder lifts the bow',
-        [['bow-shoulder-raised', 60]],
-        habit('Silent seesaw.', 'silent-levels'),
-        setUp('pin', 'raise', 'A bass that stands too low is bent to.')
-      )
+      fault('shoulder', 'The shoulder lifts the bow', [['bow-shoulder-raised', 60]])
     ),
+    seenFrom({ bass: 'right' }, fault('bends', 'Bends down to the string', ['slumped']))
+  ),
+  upper(
+    'use-elbow-first',
+    'front',
+    'The elbow goes before the string changes',
+    'The elbow is at the level of the next string before the bow comes there.',
+    'Elbow first, then the new string.',
+    {
+      drill: 'silent-levels',
+      spot: 'rightElbow',
+      pose: 'lowestString',
+      view: ARM,
+      except: { 'bow-elbow': ['hanging'] }
+    },
+    fault('late', 'The elbow stays behind', [['bow-elbow-dropped', 60]]),
     seenFrom(
-      { bass: 'right' },
+      'bowWrist',
       fault(
-        'bends',
-        'Bends down to the string',
-        ['slumped'],
-        setUp('pin', 'raise', 'One notch out.'),
-        habit('Grow tall, then play.', 'wall-back')
+        'hand-alone',
+        'The hand alone lifts the bow',
+        ['bow-wrist-high'],
+        habit('Silent seesaw: elbow, hand, bow.', 'silent-levels'),
+        bow('A bow that is too long is lifted from the hand.')
       )
     )
   ),
@@ -116,56 +108,39 @@ export const BOW_ARM: readonly Check[] = [
     'use-opening',
     'right',
     'Shoulder, elbow, wrist: in order',
+    'On the down-bow shoulder, elbow and wrist open in this order; on the up-bow the other way round.',
+    'Open your arm like a door.',
     {
-      right:
-        'On the down-bow shoulder, elbow and wrist open in this order; on the up-bow the other way round.',
-      child: 'The arm opens like a door.',
       drill: 'short-strokes',
       spot: 'rightElbow',
       pose: 'middle',
       view: 'threeQuarterRight',
       later: true
     },
-    fault(
-      'elbow-high',
-      'The elbow flies instead of opening',
-      [['bow-elbow-high', 60]],
-      habit('Whole bows, counted: one, two, three.', 'short-strokes')
-    ),
-    fault(
-      'shoulder',
-      'Only the shoulder moves',
-      [['bow-shoulder-raised', 54]],
-      habit('Little strokes in the middle.', 'short-strokes')
-    )
+    fault('elbow-high', 'The elbow flies instead of opening', [['bow-elbow-high', 60]]),
+    fault('shoulder', 'Only the shoulder moves', [['bow-shoulder-raised', 54]])
   ),
   all(
     'use-shoulder',
     'front',
     'The bow arm’s shoulder is down',
+    'The right shoulder hangs, also at the tip.',
+    'Let your shoulder hang, also at the tip.',
     {
-      right: 'The right shoulder hangs, also at the tip.',
-      child: 'Shoulder heavy, bow light.',
       drill: 'shake-out',
       spot: 'rightShoulder',
       view: 'head'
     },
-    fault(
-      'raised',
-      'Pulled up: the bow trembles',
-      [['bow-shoulder-raised', 60]],
-      habit('Shake out, little strokes.', 'shake-out'),
-      bow('Bow or instrument may be too large.')
-    ),
-    fault('both', 'Both pulled up', [['shoulders-pulled-up', 44]], habit('Shake out.', 'shake-out'))
+    fault('raised', 'Pulled up: the bow trembles', [['bow-shoulder-raised', 60]]),
+    fault('both', 'Both pulled up', [['shoulders-pulled-up', 44]])
   ),
   all(
     'use-tip',
     'front',
     'Relaxed at the tip',
+    'At the tip the arm is long and soft, hand and shoulder relaxed.',
+    'At the tip: arm long and soft.',
     {
-      right: 'At the tip the arm is long and soft, hand and shoulder relaxed.',
-      child: 'Long arm, soft arm.',
       drill: 'silent-levels',
       spot: 'rightShoulder',
       pose: 'tip',
@@ -173,20 +148,13 @@ export const BOW_ARM: readonly Check[] = [
     },
     seenFrom(
       { bass: 'head' },
-      fault(
-        'shoulder',
-        'Shoulder pulled up to get there',
-        [['bow-shoulder-raised', 60]],
-        bow('The bow may be too long.'),
-        habit('Silent seesaw at the tip.', 'silent-levels')
-      )
+      fault('shoulder', 'Shoulder pulled up to get there', [['bow-shoulder-raised', 60]])
     ),
     fault(
       'slant',
       'Pulled behind the body',
       [['bow-oblique', 30]],
-      habit('Stop before it drifts; add a finger’s width a week.', 'short-strokes'),
-      bow('The bow may be too long.')
+      habit('Stop before it drifts; add a finger’s width a week.', 'short-strokes')
     )
   )
 ];

@@ -16,9 +16,9 @@ export const BOW_FINGERS: readonly Check[] = [
     'bow-first',
     'bow-hand',
     'The first finger lies on its side',
+    'The first finger lies on its side, slightly apart.',
+    'Finger one leans, it does not grab.',
     {
-      right: 'The first finger lies on its side, slightly apart.',
-      child: 'Finger one leans, it does not grab.',
       drill: 'set-and-reset',
       spot: 'rightFingers',
       view: OUTSIDE
@@ -29,23 +29,25 @@ export const BOW_FINGERS: readonly Check[] = [
         'over',
         'Wrapped far over the stick',
         [['first-finger-over', 1]],
-        habit('Lay it on its side at the middle joint.', 'set-and-reset')
+        habit('Lay it on its side at the middle joint.', 'set-and-reset'),
+        bow('A bow that is too heavy is gripped like that.')
       )
     ),
     fault(
       'spread',
       'Stretched far away',
       ['bow-fingers-spread'],
-      habit('Fingers hang as they do at your side.', 'shake-out')
+      habit('Fingers hang as they do at your side.', 'shake-out'),
+      bow('A bow that is too long is steered with a long finger.')
     )
   ),
   shoulder(
     'bow-fourth',
     'bow-hand',
     'The little finger is curved on its tip',
+    'The fourth finger stands curved on its tip on top of the stick.',
+    'Little finger sits round on top of the bow.',
     {
-      right: 'The fourth finger stands curved on its tip on top of the stick.',
-      child: 'Little finger sits round on its chair.',
       drill: 'climb-stick',
       spot: 'rightFourthFinger',
       view: 'bowHand'
@@ -57,86 +59,73 @@ export const BOW_FINGERS: readonly Check[] = [
       habit('Climb the stick.', 'climb-stick'),
       bow('A bow that is too long is too heavy for it.')
     ),
-    fault('off', 'In the air', ['little-finger-off'], habit('Build on a pencil first.', 'pencil'))
+    fault('off', 'In the air', ['little-finger-off'])
   ),
   low(
     'bow-fourth',
     'bow-hand',
     'The fourth finger is over the stick',
+    'All four fingers hang over the stick, the fourth as well.',
+    'Let four fingers hang over the bow.',
     {
-      right: 'All four fingers hang over the stick, the fourth beside the frog.',
-      child: 'Four fingers hang like coats.',
       drill: 'climb-stick',
       spot: 'rightFourthFinger',
       view: 'bowHandAbove'
     },
-    fault('flat', 'Stretched flat', ['little-finger-flat'], habit('Let it hang.', 'shake-out')),
-    fault('off', 'In the air', ['little-finger-off'], habit('Climb the stick.', 'climb-stick'))
+    fault(
+      'flat',
+      'Stretched flat',
+      ['little-finger-flat'],
+      habit('Round it, then let it rest.', 'shake-out'),
+      bow('A bow that is too heavy stretches it.')
+    ),
+    fault('off', 'In the air', ['little-finger-off'])
   ),
   cello(
     'bow-second',
     'bow-hand',
     'The second finger at the frog',
+    'The second finger touches the metal ring.',
+    'Finger two touches the metal ring.',
     {
-      right: 'The second finger touches the metal ring.',
-      child: 'Finger two finds the ring.',
       drill: 'set-and-reset',
       spot: 'rightFingers',
       view: 'bowHandAbove',
+      except: { 'bow-thumb-place': ['balance'] },
       school: [
         'second-finger',
         {
           half: {
             right: 'The second finger lies half on the ring and half on the hair’s edge.',
-            forPlayer: 'Finger two feels ring and hair.',
-            changes: [{ kind: 'bow-hand-ahead', amount: 0.03 }]
+            forPlayer: 'Finger two touches ring and hair.'
           }
         }
       ]
     },
-    fault(
-      'away',
-      'Up the stick',
-      [['bow-hand-ahead', 0.12]],
-      habit('Find the ring with eyes closed.', 'set-and-reset')
-    ),
-    fault(
-      'crowded',
-      'Crowded by its neighbours',
-      ['bow-fingers-crowded'],
-      habit('Shake out and build anew.', 'shake-out')
-    )
+    fault('away', 'Up the stick', [['bow-hand-ahead', 0.12]]),
+    fault('crowded', 'Crowded by its neighbours', ['bow-fingers-crowded'])
   ),
   all(
     'bow-knuckles',
     'bow-hand',
     'The knuckles are soft',
+    'The knuckles are soft and give with the stroke.',
+    'Make your hand soft like a sponge.',
     {
-      right: 'The knuckles are soft and give with the stroke.',
-      child: 'A hand like a sponge.',
       drill: 'pencil',
       spot: 'rightHand',
       view: OUTSIDE
     },
-    fault('stiff', 'Stretched stiff', ['bow-hand-stiff'], habit('Bend and stretch on a pencil.', 'pencil')),
-    seenFrom(
-      { bass: 'bowHandInside' },
-      fault(
-        'fist',
-        'A fist',
-        ['bow-fist'],
-        habit('Shake out and build anew.', 'shake-out'),
-        bow('A heavy bow is held like that.')
-      )
-    )
+    fault('stiff', 'Stretched stiff', ['bow-hand-stiff']),
+    seenFrom({ bass: 'bowHandInside' }, fault('fist', 'A fist', ['bow-fist']))
   ),
   all(
     'bow-light',
     'bow-hand',
     'It could be lifted out of the hand',
+    'The bow lies so loosely that it could be lifted out of the hand.',
+    'So soft that I can take the bow away.',
     {
-      right: 'The bow lies so loosely that it could be lifted out of the hand.',
-      child: 'I can take it from you.',
       drill: 'set-and-reset',
       spot: 'rightHand',
       view: OUTSIDE
@@ -145,30 +134,20 @@ export const BOW_FINGERS: readonly Check[] = [
       { bass: 'bowHandInside' },
       fault('fist', 'Held fast', ['bow-fist'], habit('Let it be taken, ten times.', 'set-and-reset'))
     ),
-    fault(
-      'crowded',
-      'Fingers pressed together',
-      ['bow-fingers-crowded'],
-      habit('Shake out and build anew.', 'shake-out')
-    )
+    fault('crowded', 'Fingers pressed together', ['bow-fingers-crowded'])
   ),
   all(
     'bow-wrist',
     'bow-hand',
     'The wrist goes on the line of the arm',
+    'In the middle of the bow hand and forearm make one line.',
+    'Make one straight road of arm and hand.',
     {
-      right: 'In the middle of the bow hand and forearm make one line.',
-      child: 'Arm and hand: one road.',
       drill: 'short-strokes',
       spot: 'rightWrist',
       view: 'bowWrist'
     },
-    fault(
-      'sunk',
-      'Wrist sinks',
-      ['bow-wrist-dropped'],
-      habit('Little strokes from the hand.', 'short-strokes')
-    ),
+    fault('sunk', 'Wrist sinks', ['bow-wrist-dropped']),
     fault(
       'high',
       'Wrist pushed up',

@@ -1,6 +1,6 @@
 import { FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { bow, checksOf, fault, habit } from './make';
+import { bow, checksOf, except, fault, habit } from './make';
 
 const all = checksOf('bow-hand', FAMILIES);
 const bass = checksOf('bow-hand', ['bass']);
@@ -11,9 +11,9 @@ export const BOW_THUMB: readonly Check[] = [
     'bow-building',
     'bow-hand',
     'The bow hand is built the same way',
+    'Built with the stick upright: thumb, fingers round, little finger last.',
+    'Build it: thumb, fingers, little finger last.',
     {
-      right: 'Built with the stick upright: thumb, fingers round, little finger last.',
-      child: 'Build your hand: thumb, fingers, hat on top.',
       drill: 'pencil',
       spot: 'rightHand',
       pose: 'bowUpright',
@@ -36,21 +36,16 @@ export const BOW_THUMB: readonly Check[] = [
         }
       ]
     },
-    fault('fist', 'Grabs it as a fist', ['bow-fist'], habit('Away and build again.', 'set-and-reset')),
-    fault(
-      'little-out',
-      'The little finger is left out',
-      ['little-finger-off'],
-      habit('Build on a pencil first.', 'pencil')
-    )
+    fault('fist', 'Grabs it as a fist', ['bow-fist']),
+    fault('little-out', 'The little finger is left out', ['little-finger-off'])
   ),
   all(
     'bow-thumb-place',
     'bow-hand',
     'The thumb sits in its place',
+    'The thumb’s tip sits on the frog’s edge, half on the stick.',
+    'Put your thumb in its corner.',
     {
-      right: 'The thumb’s tip sits on the frog’s edge, half on the stick.',
-      child: 'Thumb in its corner.',
       drill: 'set-and-reset',
       spot: 'rightThumb',
       view: 'bowHandInside',
@@ -59,39 +54,30 @@ export const BOW_THUMB: readonly Check[] = [
         {
           between: {
             right: 'The thumb sits between frog and wrapping.',
-            forPlayer: 'Thumb between frog and thread.',
-            changes: [{ kind: 'bow-hand-ahead', amount: 0.05 }]
+            forPlayer: 'Put your thumb between frog and thread.'
           },
           balance: {
             right: 'For now the hand sits at the balance point, where the bow weighs nothing.',
             forPlayer: 'Hold it at the dot.',
-            pose: 'tip',
-            changes: [{ kind: 'bow-hand-ahead' }]
+            pose: 'tip'
           }
         }
       ]
     },
-    fault(
-      'ahead',
-      'Under the first finger',
-      ['bow-thumb-ahead'],
-      habit('Thumb first, then the fingers over it.', 'set-and-reset')
-    ),
-    fault(
-      'up-stick',
-      'The hand creeps up the stick',
-      [['bow-hand-ahead', 0.12]],
-      habit('A sticker at its place; look after each piece.', 'set-and-reset'),
-      bow('A bow that is too heavy.')
+    fault('ahead', 'Under the first finger', ['bow-thumb-ahead']),
+    except(
+      'bow-thumb-place',
+      ['balance'],
+      fault('up-stick', 'The hand creeps up the stick', [['bow-hand-ahead', 0.12]])
     )
   ),
   all(
     'bow-thumb-shape',
     'bow-hand',
     'The thumb is curved',
+    'The thumb is curved outward and soft.',
+    'Bend your thumb like a bridge.',
     {
-      right: 'The thumb is curved outward and soft.',
-      child: 'Thumb like a bridge.',
       drill: 'pencil',
       spot: 'rightThumb',
       view: 'bowHandInside',
@@ -100,55 +86,47 @@ export const BOW_THUMB: readonly Check[] = [
         {
           'nearly-straight': {
             title: 'The thumb is nearly straight',
-            without: ['locked'],
             right: 'The thumb is nearly straight but soft; it does not push.',
-            forPlayer: 'Thumb long and soft.',
-            changes: [{ kind: 'bow-thumb-straight' }]
+            forPlayer: 'Keep your thumb long and soft.'
           }
         }
       ]
     },
-    fault(
-      'locked',
-      'Locked straight',
-      ['bow-thumb-straight'],
-      habit('The tip of a curved thumb, on a pencil first.', 'pencil'),
-      bow('A bow that is too heavy makes the thumb push.')
+    except(
+      'bow-thumb-shape',
+      ['nearly-straight'],
+      fault(
+        'locked',
+        'Locked straight',
+        ['bow-thumb-straight'],
+        habit('The tip of a curved thumb, on a pencil first.', 'pencil'),
+        bow('A bow that is too heavy makes the thumb push.')
+      )
     ),
-    fault(
-      'stiff',
-      'Stiff, the whole hand with it',
-      ['bow-hand-stiff'],
-      habit('Bend and stretch it ten times.', 'pencil')
-    ),
-    fault('fist', 'Pulled into a fist', ['bow-fist'], habit('Shake out and build anew.', 'shake-out'))
+    fault('stiff', 'Stiff, the whole hand with it', ['bow-hand-stiff']),
+    fault('fist', 'Pulled into a fist', ['bow-fist'])
   ),
   all(
     'bow-thumb-opposite',
     'bow-hand',
     'The thumb is opposite the second finger',
+    'The thumb stands opposite the second finger, or between second and third.',
+    'Make a ring with thumb and finger two.',
     {
-      right: 'The thumb stands opposite the second finger, or between second and third.',
-      child: 'Thumb and finger two make a ring.',
       drill: 'set-and-reset',
       spot: 'rightThumb',
       view: 'bowHandInside'
     },
-    fault(
-      'first',
-      'Opposite the first',
-      ['bow-thumb-ahead'],
-      habit('Make the ring, then lay the others on.', 'set-and-reset')
-    ),
-    fault('fist', 'Across the palm', ['bow-fist'], habit('Build on a pencil first.', 'pencil'))
+    fault('first', 'Opposite the first', ['bow-thumb-ahead']),
+    fault('fist', 'Across the palm', ['bow-fist'])
   ),
   bass(
     'bow-bass-hold',
     'bow-hand',
-    'Overhand or underhand, as agreed',
+    'Overhand, as agreed',
+    'Overhand: the hand hangs over the stick, the thumb below it.',
+    'Your hand hangs over the bow.',
     {
-      right: 'Overhand: the hand hangs over the stick, the thumb bent below it.',
-      child: 'Your hand hangs over the bow.',
       drill: 'set-and-reset',
       spot: 'rightHand',
       view: 'bowHandInside',
@@ -156,19 +134,18 @@ export const BOW_THUMB: readonly Check[] = [
         'bass-bow-hold',
         {
           underhand: {
+            title: 'Underhand, as agreed',
             right: 'Underhand: the palm holds the frog from below, the thumb on the stick.',
-            forPlayer: 'Your hand carries the frog.',
-            changes: [{ kind: 'bow-underhand' }]
+            forPlayer: 'Your hand carries the frog.'
           }
         }
       ]
     },
-    fault('fist', 'A fist', ['bow-fist'], habit('Shake out and build anew.', 'shake-out')),
-    fault(
-      'up-stick',
-      'Creeps up the stick',
-      [['bow-hand-ahead', 0.1]],
-      habit('A sticker at its place.', 'set-and-reset')
+    fault('fist', 'A fist', ['bow-fist']),
+    except(
+      'bow-thumb-place',
+      ['balance'],
+      fault('up-stick', 'Creeps up the stick', [['bow-hand-ahead', 0.1]])
     )
   )
 ];

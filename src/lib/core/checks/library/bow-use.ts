@@ -1,14 +1,52 @@
 import { FAMILIES, SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { bow, checksOf, fault, habit, only, seenFrom, setUp, tooLarge, tooSmall } from './make';
+import {
+  bow,
+  checksOf,
+  except,
+  fault,
+  habit,
+  only,
+  seenFrom,
+  setUp,
+  tooLarge,
+  tooSmall,
+  workshop
+} from './make';
 
 const LOW = ['cello', 'bass'] as const;
 const all = checksOf('bow-use', FAMILIES);
 const shoulder = checksOf('bow-use', SHOULDER_FAMILIES);
 const low = checksOf('bow-use', LOW);
+const bass = checksOf('bow-use', ['bass']);
+const upper = checksOf('bow-use', ['violin', 'viola', 'cello']);
 
+const MIDDLE = {
+  violin: 'bowMiddle',
+  viola: 'bowMiddle',
+  cello: 'bowMiddleAbove',
+  bass: 'bowMiddleAbove'
+} as const;
+const ARM = { violin: 'head', viola: 'head', cello: 'front', bass: 'front' } as const;
 const LANE = { violin: 'bridge', viola: 'bridge', cello: 'bowFront', bass: 'bowFront' } as const;
 const OUTSIDE = { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' } as const;
+
+const WEIGHT = [
+  'use-weight',
+  'right',
+  'The arm’s weight carries the bow',
+  'The weight of the arm rests in the string; nothing presses, nothing holds the bow up.',
+  'Let your arm grow heavy; do not press.',
+  { drill: 'weight-on-string', spot: 'bowMiddle', view: MIDDLE }
+] as const;
+const PRESSED = fault(
+  'pressed',
+  'Pressed until the stick meets the hair',
+  ['bow-pressed'],
+  habit('Let the arm’s weight rest; the hand only steers.', 'weight-on-string'),
+  workshop('Old hair, or too little rosin, is pressed.'),
+  bow('A bow that is too light is pressed.')
+);
 
 /** The way of the bow on the string. Source: what string teachers commonly look for. */
 export const BOW_USE: readonly Check[] = [
@@ -16,89 +54,77 @@ export const BOW_USE: readonly Check[] = [
     'use-straight',
     'above',
     'At right angles to the string',
+    'The bow runs at right angles to the string; within 8 degrees is straight.',
+    'The bow drives straight down its lane.',
     {
-      right: 'The bow runs at right angles to the string; within 8 degrees is straight.',
-      child: 'The bow drives straight down its lane.',
       drill: 'short-strokes',
       spot: 'bow',
       view: 'bodyAbove',
       result: 'angle',
       goal: { first: 15, later: 8, better: 'less', stops: 'Look at the tip: that is where it drifts.' }
     },
-    fault(
-      'outward',
-      'Slants outward at the tip',
-      ['bow-oblique'],
-      habit('Reach forward at the tip.', 'short-strokes'),
-      bow('A bow or an instrument that is too long.')
-    ),
+    fault('outward', 'Slants outward at the tip', ['bow-oblique']),
     fault(
       'inward',
-      'Slants inward at the frog',
+      'Slants inward',
       ['bow-slants-in'],
-      habit('Wrist toward the face at the frog.', 'short-strokes')
+      habit('Wrist toward the face as the hand comes near.', 'short-strokes'),
+      setUp('scroll', 'other', 'A scroll far to the side takes the lane from the arm.')
     )
   ),
   low(
     'use-straight',
     'front',
     'At right angles to the string',
+    'The bow runs at right angles to the string; within 8 degrees is straight.',
+    'The bow drives straight down its lane.',
     {
-      right: 'The bow runs at right angles to the string; within 8 degrees is straight.',
-      child: 'The bow drives straight down its lane.',
       drill: 'short-strokes',
       spot: 'bow',
       view: 'bowFront',
       result: 'angle',
       goal: { first: 15, later: 8, better: 'less', stops: 'Look at the tip: that is where it drifts.' }
     },
+    fault('outward', 'The tip points down', ['bow-oblique']),
     fault(
-      'outward',
-      'The tip points down',
-      ['bow-oblique'],
-      habit('Reach out at the tip.', 'short-strokes'),
-      bow('A bow or a cello that is too long.')
-    ),
-    fault('inward', 'The tip points up', ['bow-slants-in'], habit('Hand first to the frog.', 'short-strokes'))
+      'inward',
+      'The tip points up',
+      ['bow-slants-in'],
+      habit('The hand leads as the bow comes near.', 'short-strokes')
+    )
   ),
   all(
     'use-lane',
     'front',
     'Halfway between bridge and fingerboard',
+    'The bow stays in the lane halfway between bridge and fingerboard.',
+    'Keep the bow in the middle of its road.',
     {
-      right: 'The bow stays in the lane halfway between bridge and fingerboard.',
-      child: 'Stay on your road.',
       drill: 'short-strokes',
       spot: 'bowPlace',
       view: LANE
     },
-    fault(
-      'over-board',
-      'Over the fingerboard',
-      ['bow-over-board'],
-      only(['violin', 'viola', 'cello'], tooLarge('Arm straight already: it may be too large.')),
-      only(['cello'], setUp('pin', 'lower', 'It may stand too high.')),
-      only(
-        ['bass'],
-        setUp('pin', 'raise', 'The arm hangs and the bow is over the board: it stands too low.')
-      ),
-      only(['bass'], tooSmall('With the pin out as far as it goes: it may be too small.')),
-      habit('Little strokes on the road.', 'short-strokes')
-    ),
+    fault('over-board', 'Over the fingerboard', ['bow-over-board']),
     fault(
       'at-bridge',
       'At the bridge',
       ['bow-at-the-bridge'],
-      habit('Little strokes on the road.', 'short-strokes')
+      habit('Little strokes on the road.', 'short-strokes'),
+      only(['cello'], setUp('pin', 'raise', 'It may stand too low.')),
+      only(
+        ['bass'],
+        setUp('pin', 'lower', 'The arm hangs and the bow is at the bridge: it stands too high.')
+      ),
+      tooSmall('An outgrown one brings the arm to the bridge.')
     )
   ),
   all(
     'use-flat-hair',
     'bow-hand',
     'The hair lies flat',
+    'For beginners all of the hair lies flat on the string.',
+    'Put all the hair on the string.',
     {
-      right: 'For beginners all of the hair lies flat on the string.',
-      child: 'All the hair, please.',
       drill: 'short-strokes',
       spot: 'bow',
       view: OUTSIDE
@@ -120,16 +146,17 @@ export const BOW_USE: readonly Check[] = [
         ['little-finger-off', 1],
         ['bow-tilted', 24]
       ],
-      habit('Build the hand anew.', 'set-and-reset')
+      habit('Build the hand anew.', 'set-and-reset'),
+      bow('A bow that is too heavy turns the hand over.')
     )
   ),
   all(
     'use-contact',
     'right',
     'The bow stays on the string',
+    'The bow stays on the string without trembling or bouncing.',
+    'Stick to the string like honey.',
     {
-      right: 'The bow stays on the string without trembling or bouncing.',
-      child: 'Stick to the string like honey.',
       drill: 'short-strokes',
       spot: 'bow',
       view: { violin: 'headLeft', viola: 'headLeft', cello: 'bowRight', bass: 'bowRight' }
@@ -159,16 +186,16 @@ export const BOW_USE: readonly Check[] = [
     'use-one-string',
     'front',
     'One string at a time',
+    'The bow touches one string; the level is kept through the stroke.',
+    'Touch one string only.',
     {
-      right: 'The bow touches one string; the level is kept through the stroke.',
-      child: 'One string sings alone.',
       drill: 'silent-levels',
       spot: 'bow',
       view: { violin: 'head', viola: 'head', cello: 'bowFront', bass: 'bowFront' }
     },
     seenFrom(
       { violin: 'bowLevel', viola: 'bowLevel', cello: 'bowLevelAbove', bass: 'bowLevelAbove' },
-      fault('two', 'Touches the next one', ['bow-on-two-strings'], habit('Silent seesaw.', 'silent-levels'))
+      fault('two', 'Touches the next one', ['bow-on-two-strings'])
     ),
     seenFrom(
       { violin: 'bridge', viola: 'bridge' },
@@ -184,26 +211,83 @@ export const BOW_USE: readonly Check[] = [
     'use-part',
     'front',
     'Middle or lower half first',
+    'Beginners stay in the part that is easy, the middle first, then whole bows.',
+    'Bow only between the two stickers.',
     {
-      right: 'Beginners stay in the middle or the lower half, then whole bows; the speed is even.',
-      child: 'Between the two stickers.',
       drill: 'short-strokes',
       spot: 'bow',
       pose: 'middle',
       view: LANE
     },
-    fault(
-      'frog-only',
-      'Only a little at the frog',
-      ['bow-short'],
-      habit('Two stickers on the stick.', 'short-strokes'),
-      tooLarge('An arm that does not open: look at size and height.')
+    except(
+      'bow-thumb-place',
+      ['balance'],
+      fault(
+        'frog-only',
+        'Only a little at the frog',
+        ['bow-short'],
+        habit('Two stickers on the stick.', 'short-strokes'),
+        tooLarge('An arm that does not open: look at size and height.')
+      )
     ),
+    fault('drifts', 'Whole bow that drifts', [['bow-oblique', 30]])
+  ),
+  upper(...WEIGHT, PRESSED, seenFrom(ARM, fault('held-up', 'The arm holds it up', [['bow-elbow-high', 60]]))),
+  bass(
+    ...WEIGHT,
+    PRESSED,
+    seenFrom('head', fault('shoulder', 'The shoulder holds it up', [['bow-shoulder-raised', 60]]))
+  ),
+  all(
+    'use-speed',
+    'front',
+    'Even speed, without stops',
+    'The bow goes at one speed from one end of its part to the other, without stops.',
+    'Let the bow travel like a train, never stopping.',
+    { drill: 'short-strokes', spot: 'bow', pose: 'middle', view: LANE },
     fault(
-      'drifts',
-      'Whole bow that drifts',
-      [['bow-oblique', 30]],
-      habit('Back to the middle.', 'short-strokes')
+      'runs-out',
+      'Rushes: at its end at once',
+      ['bow-run-out'],
+      habit('Count three to each stroke.', 'short-strokes'),
+      tooLarge('An arm that is short for it hurries on.')
+    ),
+    seenFrom(
+      OUTSIDE,
+      fault(
+        'stops',
+        'Stops on the way, the hand stiff',
+        ['bow-hand-stiff'],
+        habit('Shorter strokes without a stop, then longer.', 'short-strokes'),
+        bow('A bow that is too heavy stops the hand.')
+      )
+    )
+  ),
+  all(
+    'use-whole',
+    'front',
+    'The whole way to the tip',
+    'Once the middle is secure the bow goes the whole way to its tip and back, straight.',
+    'Travel all the way to the tip.',
+    {
+      drill: 'short-strokes',
+      spot: 'bow',
+      pose: 'tip',
+      view: { violin: 'head', viola: 'head', cello: 'bowFront', bass: 'bowFront' },
+      later: true,
+      gate: ['use-part', 'use-straight']
+    },
+    fault(
+      'stops-short',
+      'Turns back half way',
+      ['bow-short'],
+      habit('A sticker near the tip; a finger’s width more each week.', 'short-strokes'),
+      bow('A bow that is too long is not used to its end.')
+    ),
+    fault('slants', 'Slants as it gets longer', [['bow-oblique', 30]]),
+    seenFrom(
+      { cello: 'head', bass: 'head' },
+      fault('shoulder', 'The shoulder comes up', [['bow-shoulder-raised', 60]])
     )
   )
 ];

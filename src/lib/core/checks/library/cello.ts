@@ -4,6 +4,7 @@ import { BOW_FINGERS } from './bow-fingers';
 import { BOW_TESTS } from './bow-tests';
 import { BOW_THUMB } from './bow-thumb';
 import { BOW_USE } from './bow-use';
+import { BREATH, LEFT_WEIGHT } from './everybody';
 import { CELLO_HOLD } from './hold-cello';
 import { CELLO_LEFT_HAND } from './left-cello';
 import { LOW_LEFT_HAND } from './left-low';
@@ -15,8 +16,10 @@ export const CHECKS: readonly Check[] = [
   ...READY,
   ...SEAT,
   ...CELLO_HOLD,
+  ...BREATH,
   ...LOW_LEFT_HAND,
   ...CELLO_LEFT_HAND,
+  ...LEFT_WEIGHT,
   ...BOW_THUMB,
   ...BOW_FINGERS,
   ...BOW_USE,

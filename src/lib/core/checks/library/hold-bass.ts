@@ -1,5 +1,5 @@
 import type { Check } from '../types';
-import { checksOf, fault, habit, seenFrom, setUp, tooLarge } from './make';
+import { checksOf, fault, habit, seenFrom, setUp, tooLarge, tooSmall } from './make';
 
 const bass = checksOf('hold', ['bass']);
 
@@ -9,9 +9,9 @@ export const BASS_HOLD: readonly Check[] = [
     'hold-contacts',
     'front',
     'Two contacts',
+    'The upper bout’s edge at the left hip, the lower bout’s back corner at the inner left knee.',
+    'It touches your hip and your knee.',
     {
-      right: 'The upper bout’s edge at the left hip, the lower bout’s back corner at the inner left knee.',
-      child: 'Hip and knee say hello.',
       drill: 'set-and-reset',
       spot: 'contact',
       view: 'front'
@@ -20,7 +20,8 @@ export const BASS_HOLD: readonly Check[] = [
       'face-on',
       'Lies on the belly instead of its edge',
       ['bass-face-on'],
-      habit('Turn it until its edge meets the hip.', 'set-and-reset')
+      habit('Turn it until its edge meets the hip.', 'set-and-reset'),
+      setUp('lean', 'raise', 'One that stands upright turns to the front: lean it in.')
     ),
     seenFrom(
       'above',
@@ -37,9 +38,9 @@ export const BASS_HOLD: readonly Check[] = [
     'hold-leans-in',
     'left',
     'It leans in',
+    'It leans a little towards the player; never upright, never outward.',
+    'It leans on you like a friend.',
     {
-      right: 'It leans a little towards the player; never upright, never outward.',
-      child: 'It leans on you like a friend.',
       drill: 'balance',
       spot: 'nut',
       view: 'left'
@@ -63,9 +64,9 @@ export const BASS_HOLD: readonly Check[] = [
     'hold-hands-off',
     'left',
     'Hands-off test',
+    'With both hands away it stays, a grown-up’s hands ready.',
+    'A grown-up’s hands are near: let go, it stays.',
     {
-      right: 'With both hands away it stays, a grown-up’s hands ready.',
-      child: 'Hands off: it stays.',
       drill: 'balance',
       spot: 'bodyMiddle',
       pose: 'handsOff',
@@ -91,9 +92,9 @@ export const BASS_HOLD: readonly Check[] = [
     'hold-left-level',
     'front',
     'The left hand’s level',
+    'In first position the first finger is about level with the cheek, not above the eyebrow.',
+    'Finger one is as high as your cheek.',
     {
-      right: 'In first position the first finger is about level with the cheek, not above the eyebrow.',
-      child: 'Fingers at your cheek.',
       drill: 'set-and-reset',
       spot: 'leftHand',
       view: 'front'
@@ -105,66 +106,49 @@ export const BASS_HOLD: readonly Check[] = [
       setUp('pin', 'lower', 'One notch in.'),
       tooLarge('With the pin in already: a smaller bass.')
     ),
-    fault('low', 'Below the chin', ['bass-too-low'], setUp('pin', 'raise', 'One notch out.'))
+    fault(
+      'low',
+      'Below the chin',
+      ['bass-too-low'],
+      setUp('pin', 'raise', 'One notch out.'),
+      tooSmall('With the pin out already: a larger bass.')
+    )
   ),
   bass(
     'hold-back',
     'right',
     'The back is upright',
+    'The back is upright; the bow’s spot is reached without hunching.',
+    'Stand tall beside your bass.',
     {
-      right: 'The back is upright; the bow’s spot is reached without hunching.',
-      child: 'Tall beside your bass.',
       drill: 'wall-back',
       spot: 'back',
       view: 'right'
     },
-    fault(
-      'hunched',
-      'Hunched to the bow’s spot',
-      ['slumped'],
-      setUp('pin', 'raise', 'The pin is too short: one notch out.'),
-      tooLarge('The arms may be short for it.')
-    ),
-    fault(
-      'back',
-      'Leans back against the weight',
-      ['leaning-back'],
-      setUp('lean', 'lower', 'Less lean.'),
-      tooLarge('It may be too heavy.')
-    )
+    fault('hunched', 'Hunched to the bow’s spot', ['slumped']),
+    fault('back', 'Leans back against the weight', ['leaning-back'])
   ),
   bass(
     'hold-comes-to-player',
     'left',
     'The bass comes to the player',
+    'The bass is brought to the player; nobody bends round it.',
+    'Bring it to you, stay tall.',
     {
-      right: 'The bass is brought to the player; nobody bends round it.',
-      child: 'Bring it home, stay tall.',
       drill: 'set-and-reset',
       spot: 'chest',
       view: 'left'
     },
-    fault(
-      'bends',
-      'Bends round it',
-      ['leaning-on-it'],
-      setUp('lean', 'raise', 'Lean and turn it in.'),
-      habit('Stand first, then take it.', 'set-and-reset')
-    ),
-    fault(
-      'head',
-      'Head pushed forward',
-      [['head-forward', 34]],
-      habit('Ears over the shoulders.', 'wall-back')
-    )
+    fault('bends', 'Bends round it', ['leaning-on-it']),
+    fault('head', 'Head pushed forward', [['head-forward', 34]])
   ),
   bass(
     'hold-no-weight',
     'left',
     'No weight on it',
+    'The player’s weight stays on the legs; nothing hangs on the bass.',
+    'Your legs carry you, not the bass.',
     {
-      right: 'The player’s weight stays on the legs; nothing hangs on the bass.',
-      child: 'Your legs carry you, not the bass.',
       drill: 'balance',
       spot: 'leftShoulder',
       view: 'left'
@@ -180,7 +164,6 @@ export const BASS_HOLD: readonly Check[] = [
       'leans',
       'Leans on the bass',
       [['leaning-on-it', 28]],
-      setUp('pin', 'raise', 'Longer pin.'),
       habit('Weight on the right leg.', 'feet-print')
     )
   ),
@@ -188,25 +171,14 @@ export const BASS_HOLD: readonly Check[] = [
     'hold-head',
     'front',
     'The head is free',
+    'The head stands over the shoulders and can look both ways.',
+    'Look left, look right: easy.',
     {
-      right: 'The head stands over the shoulders and can look both ways.',
-      child: 'Look left, look right: easy.',
       drill: 'wall-mirror',
       spot: 'head',
       view: 'head'
     },
-    fault(
-      'tipped',
-      'Head tips to the neck of the bass',
-      [['head-tipped', 30]],
-      setUp('lean', 'lower', 'Less lean.'),
-      habit('Look in the mirror.', 'wall-mirror')
-    ),
-    fault(
-      'turned',
-      'Head turned to watch the hand',
-      ['head-turned'],
-      habit('Eyes ahead, ears to the hand.', 'eyes-closed')
-    )
+    fault('tipped', 'Head tips to the neck of the bass', [['head-tipped', 30]]),
+    fault('turned', 'Head turned to watch the hand', ['head-turned'])
   )
 ];

@@ -1,5 +1,5 @@
 import type { Check } from '../types';
-import { checksOf, fault, habit, seenFrom, setUp, tooLarge } from './make';
+import { checksOf, except, fault, habit, seenFrom, setUp, tooLarge, tooSmall } from './make';
 
 const cello = checksOf('hold', ['cello']);
 
@@ -9,9 +9,9 @@ export const CELLO_HOLD: readonly Check[] = [
     'hold-breastbone',
     'left',
     'It rests at the breastbone',
+    'The upper back of the cello rests at the breastbone; player and cello meet without leaning.',
+    'Let it lean on your chest bone.',
     {
-      right: 'The upper back of the cello rests at the breastbone; player and cello meet without leaning.',
-      child: 'It leans on your heart.',
       drill: 'set-and-reset',
       spot: 'contact',
       view: 'left'
@@ -23,21 +23,15 @@ export const CELLO_HOLD: readonly Check[] = [
       setUp('anchor', 'lower', 'One hole shorter: it slides away.'),
       habit('Bring it back, then the hands.', 'set-and-reset')
     ),
-    fault(
-      'leans-on',
-      'Leans forward on to it',
-      ['leaning-on-it'],
-      setUp('pin', 'raise', 'Longer pin.'),
-      habit('Grow tall, bring it to you.', 'wall-back')
-    )
+    fault('leans-on', 'Leans forward on to it', ['leaning-on-it'])
   ),
   cello(
     'hold-peg',
     'left',
     'The lowest peg is by the ear',
+    'The lowest peg stands behind the left ear, just below its hole.',
+    'The lowest peg is just behind your ear.',
     {
-      right: 'The lowest peg stands behind the left ear, just below its hole.',
-      child: 'The peg whispers behind your ear.',
       drill: 'set-and-reset',
       spot: 'lowestPeg',
       view: 'left'
@@ -49,15 +43,21 @@ export const CELLO_HOLD: readonly Check[] = [
       setUp('pin', 'lower', 'Shorter pin.'),
       tooLarge('If the pin is in already, look at the size.')
     ),
-    fault('low', 'At the neck or shoulder', ['pin-too-short'], setUp('pin', 'raise', 'Longer pin.'))
+    fault(
+      'low',
+      'At the neck or shoulder',
+      ['pin-too-short'],
+      setUp('pin', 'raise', 'Longer pin.'),
+      tooSmall('With the pin out as far as it goes: it may be too small.')
+    )
   ),
   cello(
     'hold-scroll',
     'left',
     'The scroll is free of the shoulder',
+    'Neck and scroll pass left of the head, two fingers free of the shoulder.',
+    'Two fingers fit between neck and shoulder.',
     {
-      right: 'Neck and scroll pass left of the head, two fingers free of the shoulder.',
-      child: 'Two fingers fit between neck and shoulder.',
       drill: 'set-and-reset',
       spot: 'nut',
       view: 'left'
@@ -81,10 +81,9 @@ export const CELLO_HOLD: readonly Check[] = [
     'hold-legs',
     'front',
     'Both legs at the lower bouts',
+    'The back lies flat on the left leg, the right rear edge at the inner right knee; the left edge may show.',
+    'Left leg to the cello, then the right.',
     {
-      right:
-        'The back lies flat on the left leg, the right rear edge at the inner right knee; the left edge may show.',
-      child: 'Left leg first, then the right.',
       drill: 'set-and-reset',
       spot: 'rightKnee',
       view: 'front',
@@ -94,8 +93,7 @@ export const CELLO_HOLD: readonly Check[] = [
         {
           square: {
             right: 'Both rear edges rest on the legs, just above the knees; neither edge shows.',
-            forPlayer: 'Both legs feel the same edge.',
-            changes: [{ kind: 'cello-square' }]
+            forPlayer: 'Both legs touch it in the same way.'
           }
         }
       ]
@@ -106,30 +104,41 @@ export const CELLO_HOLD: readonly Check[] = [
         'far-turned',
         'Turned far to one side',
         ['cello-turned-far'],
-        setUp('placing', 'other', 'Agree on turned or square and mark the floor.'),
-        habit('Left leg first, then bring the right in.', 'set-and-reset')
+        setUp('placing', 'other', 'Agree on how far it is turned and mark the floor.'),
+        except(
+          'cello-placing',
+          ['square'],
+          habit('Left leg first, then bring the right in.', 'set-and-reset')
+        ),
+        except(
+          'cello-placing',
+          ['turned'],
+          habit('Both legs at once, then look at the edges.', 'set-and-reset')
+        )
       )
     ),
     fault(
       'knees-high',
       'Knees above the corners',
       [['knees-above-corner', 110]],
-      setUp('seat', 'raise', 'Raise the seat before the pin.')
+      setUp('seat', 'raise', 'Raise the seat before the pin.'),
+      tooSmall('With the seat high already: it may be too small.')
     ),
     fault(
       'no-contact',
       'Legs without contact',
       ['knees-wide'],
-      habit('Bring the right leg in last.', 'set-and-reset')
+      habit('Bring the legs in until they touch.', 'set-and-reset'),
+      setUp('seat', 'lower', 'Thighs that slope let the knees fall out: lower the seat.')
     )
   ),
   cello(
     'hold-push',
     'front',
     'Push test',
+    'Pushed left and right it stays, without squeezing.',
+    'Sit so that it stays when I push.',
     {
-      right: 'Pushed left and right it stays, without squeezing.',
-      child: 'It stays when I push.',
       drill: 'set-and-reset',
       spot: 'bridge',
       view: 'front',
@@ -140,16 +149,16 @@ export const CELLO_HOLD: readonly Check[] = [
       'Turns or slides away',
       [['cello-turned-far', 34]],
       setUp('seat', 'lower', 'Knees that do not hold: lower the seat.'),
-      habit('Three points: breastbone, left leg, right knee.', 'set-and-reset')
+      habit('Three points: breastbone and both legs.', 'set-and-reset')
     )
   ),
   cello(
     'hold-free-run',
     'front',
     'Free run of the left hand',
+    'The left hand runs the whole string without moving the trunk.',
+    'Slide your hand, sit still.',
     {
-      right: 'The left hand runs the whole string without moving the trunk.',
-      child: 'Your hand slides, you stay.',
       drill: 'bridge-to-thumb',
       spot: 'leftHand',
       view: 'front',
@@ -159,29 +168,21 @@ export const CELLO_HOLD: readonly Check[] = [
       'trunk-moves',
       'The trunk bends with the hand',
       ['trunk-bent'],
-      setUp('angle', 'lower', 'Steeper brings the low end of the string nearer.'),
-      tooLarge('The string may be too long.'),
-      habit('Slide down and stop at the thumb.', 'bridge-to-thumb')
+      setUp('angle', 'lower', 'Steeper brings the low end of the string nearer.')
     )
   ),
   cello(
     'hold-looks',
     'front',
     'Fingers are found without looking',
+    'The cello stays where it is; it is not pulled in or pushed away to see the fingers.',
+    'Find the place by ear, not by looking.',
     {
-      right: 'The cello stays where it is; it is not pulled in or pushed away to see the fingers.',
-      child: 'Ears find the place, not eyes.',
       drill: 'eyes-closed',
       spot: 'head',
       view: 'front'
     },
-    fault(
-      'pulled-in',
-      'Pulled in, head twisted',
-      ['pulled-in'],
-      setUp('angle', 'lower', 'Peg on the head? Pin and angle first.'),
-      habit('Mirror, and tapes by touch.', 'eyes-closed')
-    ),
+    fault('pulled-in', 'Pulled in, head twisted', ['pulled-in']),
     fault(
       'pushed',
       'Tilted far to see the board',
@@ -193,27 +194,15 @@ export const CELLO_HOLD: readonly Check[] = [
     'hold-head',
     'front',
     'The head is straight',
+    'The head stands straight over the shoulders; the neck of the cello passes beside it.',
+    'Let your head float like a balloon.',
     {
-      right: 'The head stands straight over the shoulders; the neck of the cello passes beside it.',
-      child: 'Head like a balloon on a string.',
       drill: 'wall-mirror',
       spot: 'head',
       view: 'head'
     },
-    fault(
-      'tipped',
-      'Head tips away',
-      [['head-tipped', 26]],
-      setUp('pin', 'lower', 'The peg is at the head: shorter pin.'),
-      setUp('placing', 'other', 'Turn it a little.'),
-      habit('Look in the mirror.', 'wall-mirror')
-    ),
-    fault(
-      'turned',
-      'Head turned to the hand',
-      ['head-turned'],
-      habit('Look ahead and listen.', 'eyes-closed')
-    ),
+    fault('tipped', 'Head tips away', [['head-tipped', 26]]),
+    fault('turned', 'Head turned to the hand', ['head-turned']),
     fault(
       'neck-before-face',
       'The neck stands before the face',
@@ -226,20 +215,14 @@ export const CELLO_HOLD: readonly Check[] = [
     'hold-pin',
     'right',
     'The pin stays',
+    'While playing the pin stays in its place; the cello does not wander.',
+    'The spike stays in its spot.',
     {
-      right: 'While playing the pin stays in its place; the cello does not wander.',
-      child: 'The spike sleeps in its spot.',
       drill: 'ready-round',
       spot: 'pinTip',
       view: 'right'
     },
-    fault(
-      'wanders',
-      'Wanders off while playing',
-      [['pushed-away', 150]],
-      setUp('anchoring', 'other', 'Strap to the chair leg.'),
-      setUp('anchor', 'lower', 'One hole shorter.')
-    ),
+    fault('wanders', 'Wanders off while playing', [['pushed-away', 150]]),
     fault(
       'sinks',
       'The pin slips into the cello',

@@ -10,9 +10,9 @@ export const SHOULDER_LEVEL: readonly Check[] = [
     'hold-level',
     'left',
     'The strings are level with the floor',
+    'From the side the strings run level; the scroll neither droops nor points up.',
+    'A marble could lie on your strings.',
     {
-      right: 'From the side the strings run level; the scroll neither droops nor points up.',
-      child: 'Could a marble lie on the strings?',
       drill: 'arm-strength',
       spot: 'nut',
       view: 'headLeft'
@@ -37,9 +37,9 @@ export const SHOULDER_LEVEL: readonly Check[] = [
     'hold-direction',
     'above',
     'The scroll points the agreed way',
+    'Seen from above the scroll points the way that was set up and stays there while playing.',
+    'Point the scroll at its spot.',
     {
-      right: 'Seen from above the scroll points the way that was set up and stays there while playing.',
-      child: 'Scroll to its spot.',
       drill: 'set-and-reset',
       spot: 'scroll',
       view: 'above'
@@ -48,24 +48,18 @@ export const SHOULDER_LEVEL: readonly Check[] = [
       'too-far-out',
       'Too far to the side',
       ['scroll-to-side'],
-      setUp('scroll', 'other', 'Bring the scroll in, or mount the chin rest nearer to the centre.'),
+      setUp('scroll', 'other', 'Bring the scroll in.'),
       habit('Put a mark on the wall to aim at.', 'wall-mirror')
     ),
-    fault(
-      'too-far-in',
-      'Swings in front',
-      ['scroll-to-front'],
-      habit('Aim it anew before each start.', 'set-and-reset'),
-      tooLarge('Arms that are short for it bring it in.')
-    )
+    fault('too-far-in', 'Swings in front', ['scroll-to-front'])
   ),
   hold(
     'hold-tilt',
     'front',
     'The strings are tilted a little',
+    'The strings tilt a little to the right, so that both hands reach the lowest one.',
+    'Tip it like a little roof.',
     {
-      right: 'The strings tilt a little to the right, so that both hands reach the lowest one.',
-      child: 'A little roof, not a wall.',
       drill: 'set-and-reset',
       spot: 'bridge',
       view: 'headLeft'
@@ -89,9 +83,9 @@ export const SHOULDER_LEVEL: readonly Check[] = [
     'hold-hands-off',
     'front',
     'Hands-off hold',
+    'Holds with no hand, a grown-up’s hand below, ready to catch.',
+    'A grown-up’s hand waits below: let go, it stays.',
     {
-      right: 'Holds with no hand, a grown-up’s hand below, ready to catch.',
-      child: 'A grown-up’s hand waits below: let go, it stays.',
       drill: 'hands-off',
       spot: 'bodyMiddle',
       pose: 'handsOff',
@@ -117,10 +111,9 @@ export const SHOULDER_LEVEL: readonly Check[] = [
     'hold-arm-length',
     'front',
     'Arm’s-length hold',
+    'Holds it by the neck at arm’s length, a grown-up’s hand below. Not after shoulder or wrist trouble.',
+    'Arm long, count; a grown-up’s hand is below.',
     {
-      right:
-        'Holds it by the neck at arm’s length, a grown-up’s hand below. Not after shoulder or wrist trouble.',
-      child: 'Count while your arm is long.',
       drill: 'arm-strength',
       spot: 'leftHand',
       pose: 'outstretched',

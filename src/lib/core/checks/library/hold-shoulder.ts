@@ -1,6 +1,6 @@
 import { SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, seenFrom, setUp, tooLarge } from './make';
+import { checksOf, except, fault, habit, seenFrom, setUp } from './make';
 
 const hold = checksOf('hold', SHOULDER_FAMILIES);
 
@@ -10,50 +10,29 @@ export const SHOULDER_HOLD: readonly Check[] = [
     'hold-comes-to-player',
     'front',
     'It comes to the player',
+    'It comes to the body; the body stays tall and does not go to meet it.',
+    'Bring it to you. Stay tall.',
     {
-      right: 'It comes to the body; the body stays tall and does not go to meet it.',
-      child: 'Bring it to you. Stay tall.',
       drill: 'set-and-reset',
       spot: 'chest',
       view: 'front'
     },
-    fault(
-      'body-bends',
-      'Body bends to meet it',
-      ['trunk-bent'],
-      habit('Take it away and bring it up anew, slowly.', 'set-and-reset'),
-      tooLarge('Look whether it is too long or too heavy.')
-    ),
-    fault(
-      'head-reaches',
-      'Head reaches forward for it',
-      [['head-forward', 30]],
-      setUp('lift', 'raise', 'Raise the rest by 5 mm and look again.'),
-      habit('Set it first, then lay the jaw down.', 'set-and-reset')
-    )
+    fault('body-bends', 'Body bends to meet it', ['trunk-bent']),
+    fault('head-reaches', 'Head reaches forward for it', [['head-forward', 30]])
   ),
   hold(
     'hold-bringing-up',
     'front',
     'Brought up in one way',
+    'Out to the side, turned, over, chin lifted, set, jaw down: the same each time.',
+    'Out, turn, over, set, jaw down.',
     {
-      right: 'Out to the side, turned, over, chin lifted, set, jaw down: the same each time.',
-      child: 'Out, turn, over, set, jaw down.',
       drill: 'set-and-reset',
       spot: 'scroll',
       pose: 'scroll',
       view: 'head'
     },
-    seenFrom(
-      'headBehind',
-      fault(
-        'shoulder-first',
-        'The shoulder comes up to it',
-        ['shoulder-raised'],
-        habit('Stop after “over” and let the shoulder fall.', 'set-and-reset'),
-        setUp('lift', 'raise', 'Too low in sum.')
-      )
-    ),
+    seenFrom('headBehind', fault('shoulder-first', 'The shoulder comes up to it', ['shoulder-raised'])),
     fault(
       'jaw-first',
       'The head goes down before it is there',
@@ -65,10 +44,9 @@ export const SHOULDER_HOLD: readonly Check[] = [
     'hold-seat',
     'front',
     'It sits on the collarbone',
+    'The back rests on the collarbone near the centre and the rest on the shoulder, never on the chest.',
+    'Let it sit on your collarbone.',
     {
-      right:
-        'The back rests on the collarbone near the centre and the rest on the shoulder, never on the chest.',
-      child: 'Let it sit on your collarbone.',
       drill: 'set-and-reset',
       spot: 'bottom',
       view: 'headQuarter',
@@ -77,8 +55,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
         {
           'further-out': {
             right: 'The back rests further out on the shoulder, beside the neck, never on the chest.',
-            forPlayer: 'Let it sit on your shoulder.',
-            changes: [{ kind: 'out-on-the-shoulder', amount: 34 }]
+            forPlayer: 'Let it sit on your shoulder.'
           }
         }
       ]
@@ -115,10 +92,9 @@ export const SHOULDER_HOLD: readonly Check[] = [
     'hold-jaw',
     'front',
     'The jaw lies on the rest',
+    'The side of the jaw lies on the chin rest by its own weight; not the cheek, not the tip of the chin.',
+    'Lay your jaw down, soft as on a pillow.',
     {
-      right:
-        'The side of the jaw lies on the chin rest by its own weight; not the cheek, not the tip of the chin.',
-      child: 'Lay your jaw down, soft as on a pillow.',
       drill: 'set-and-reset',
       spot: 'jaw',
       view: 'head'
@@ -127,7 +103,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
       'chin-tip',
       'Tip of the chin on it',
       ['chin-tip-down'],
-      setUp('mount', 'other', 'Mount the chin rest nearer to the centre.'),
+      except('seat', ['further-out'], setUp('mount', 'other', 'Mount the chin rest nearer to the centre.')),
       habit('Turn the head a little, then lay it down.', 'wall-mirror')
     ),
     fault(
@@ -137,72 +113,49 @@ export const SHOULDER_HOLD: readonly Check[] = [
       setUp('chinRest', 'raise', 'Too low: raise by 5 mm.'),
       habit('Nose level, then lay the jaw down.', 'wall-mirror')
     ),
-    fault(
-      'clamps',
-      'Clamps with jaw and shoulder',
-      ['shoulder-raised', ['head-tipped', 12]],
-      setUp('lift', 'raise', 'The filling is too low: raise rest or chin rest by 5 mm.'),
-      habit('Let go, shake out, set again.', 'shake-out')
-    )
+    fault('clamps', 'Clamps with jaw and shoulder', ['shoulder-raised', ['head-tipped', 12]])
   ),
   hold(
     'hold-head',
     'front',
     'The head is turned slightly and laid down',
+    'The head turns a little to the left and is laid down, not tipped and not twisted.',
+    'Look along the strings, then lay your head down.',
     {
-      right: 'The head turns a little to the left and is laid down, not tipped and not twisted.',
-      child: 'Look along the strings, then lie down.',
       drill: 'wall-mirror',
       spot: 'head',
       view: 'head'
     },
-    fault(
-      'twisted',
-      'Turned far to the side',
-      ['head-turned'],
-      setUp('scroll', 'other', 'The scroll is too far out: bring it in.'),
-      setUp('mount', 'other', 'Mount the chin rest nearer to the centre.')
-    ),
+    fault('twisted', 'Turned far to the side', ['head-turned']),
     fault(
       'ahead',
       'Faces straight ahead',
       ['chin-tip-down'],
-      habit('Look at the scroll, then lay the jaw down.', 'wall-mirror')
+      habit('Look at the scroll, then lay the jaw down.', 'wall-mirror'),
+      setUp('scroll', 'other', 'A scroll far in front leaves the head straight.')
     )
   ),
   hold(
     'hold-neck',
     'behind',
     'The neck is straight',
+    'Seen from behind the neck is straight.',
+    'Make your neck long and straight.',
     {
-      right: 'Seen from behind the neck is straight.',
-      child: 'Long, straight neck.',
       drill: 'wall-mirror',
       spot: 'neckBack',
       view: 'headBehind'
     },
-    fault(
-      'head-tips',
-      'Head tips toward the instrument',
-      ['head-tipped'],
-      setUp('lift', 'raise', 'Chin rest or rest too low: raise by 5 mm.'),
-      habit('Look in the mirror.', 'wall-mirror')
-    ),
-    fault(
-      'bends',
-      'The whole trunk bends',
-      [['trunk-bent', 24]],
-      tooLarge('It may be too heavy.'),
-      habit('Grow tall, then bring it up.', 'wall-back')
-    )
+    fault('head-tips', 'Head tips toward the instrument', ['head-tipped']),
+    fault('bends', 'The whole trunk bends', [['trunk-bent', 24]])
   ),
   hold(
     'hold-chin-level',
     'left',
     'The chin is level',
+    'From the side the face looks level; the head is not pushed away by the rest.',
+    'Keep your nose level.',
     {
-      right: 'From the side the face looks level; the head is not pushed away by the rest.',
-      child: 'Nose level with the floor.',
       drill: 'wall-mirror',
       spot: 'cheek',
       view: 'headLeft'
@@ -218,64 +171,38 @@ export const SHOULDER_HOLD: readonly Check[] = [
       'forward',
       'Head pushed forward',
       [['head-forward', 30]],
-      setUp('chinRest', 'raise', 'Raise it by 5 mm.'),
-      habit('Ears over the shoulders.', 'wall-back')
+      setUp('chinRest', 'raise', 'Raise it by 5 mm.')
     )
   ),
   hold(
     'hold-shoulder',
     'behind',
     'The shoulder hangs',
+    'Both shoulders hang level, also while the left hand plays.',
+    'Let your shoulders hang down.',
     {
-      right: 'Both shoulders hang level, also while the left hand plays.',
-      child: 'Soft, low shoulders.',
       drill: 'shake-out',
       spot: 'leftShoulder',
       view: 'headBehind'
     },
-    fault(
-      'raised',
-      'Left shoulder raised to clamp',
-      ['shoulder-raised'],
-      setUp('lift', 'raise', 'Too low in sum: raise by 5 mm, twice at most.'),
-      habit('If it stays after two raises it is a habit.', 'hands-off')
-    ),
-    fault(
-      'both',
-      'Both shoulders pulled up',
-      ['shoulders-pulled-up'],
-      habit('Up to the ears, let them fall.', 'shake-out'),
-      tooLarge('It may be too heavy.')
-    )
+    fault('raised', 'Left shoulder raised to clamp', ['shoulder-raised']),
+    fault('both', 'Both shoulders pulled up', ['shoulders-pulled-up'])
   ),
   hold(
     'hold-squeeze',
     'left',
     'No squeeze',
+    'The instrument rests between jaw and shoulder; nothing pinches, the shoulders are not rolled in.',
+    'Let it lie there, do not pinch.',
     {
-      right:
-        'The instrument rests between jaw and shoulder; nothing pinches, the shoulders are not rolled in.',
-      child: 'Rest, do not pinch.',
       drill: 'shake-out',
       spot: 'leftShoulder',
       view: 'trunkLeft'
     },
-    fault(
-      'rolled',
-      'Shoulders rolled forward',
-      [['shoulder-rolled', 60]],
-      tooLarge('Look whether it is too long.'),
-      habit('Shake out and set again.', 'shake-out')
-    ),
+    fault('rolled', 'Shoulders rolled forward', [['shoulder-rolled', 60]]),
     seenFrom(
       'headBehind',
-      fault(
-        'pinches',
-        'Head and shoulder pinch',
-        ['shoulder-raised', ['head-tipped', 16]],
-        setUp('lift', 'raise', 'Raise by 5 mm.'),
-        habit('Breathe out, let the jaw lie.', 'shake-out')
-      )
+      fault('pinches', 'Head and shoulder pinch', ['shoulder-raised', ['head-tipped', 16]])
     )
   )
 ];

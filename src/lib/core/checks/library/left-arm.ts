@@ -1,6 +1,6 @@
 import { SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, seenFrom, setUp, tooLarge } from './make';
+import { checksOf, fault, habit, seenFrom, setUp } from './make';
 
 const left = checksOf('left-hand', SHOULDER_FAMILIES);
 
@@ -10,62 +10,38 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
     'left-elbow',
     'front',
     'The elbow hangs under the instrument',
+    'The elbow hangs under the middle of the instrument and moves with the string.',
+    'Let your elbow hang under it.',
     {
-      right: 'The elbow hangs under the middle of the instrument and moves with the string.',
-      child: 'Elbow under the boat.',
       drill: 'pluck-levels',
       spot: 'leftElbow',
       view: 'head'
     },
-    fault(
-      'out',
-      'Elbow hangs out to the left',
-      ['elbow-out'],
-      habit('Swing it under and back, slowly.', 'pluck-levels'),
-      tooLarge('Short arms: look at the size.')
-    ),
-    fault(
-      'in',
-      'Elbow pressed in',
-      ['elbow-in'],
-      setUp('tilt', 'raise', 'A flat instrument pulls the elbow in: more tilt.'),
-      habit('Let it hang, then play.', 'shake-out')
-    )
+    fault('out', 'Elbow hangs out to the left', ['elbow-out']),
+    fault('in', 'Elbow pressed in', ['elbow-in'])
   ),
   left(
     'left-elbow-fourth',
     'front',
     'The elbow helps the fourth finger',
+    'For the fourth finger and the lowest string the elbow comes a little further under.',
+    'Swing your elbow under, then land finger four.',
     {
-      right: 'For the fourth finger and the lowest string the elbow comes a little further under.',
-      child: 'Elbow swings, little finger lands.',
-      drill: 'fourth-first',
+      drill: 'fourth-against-open',
       spot: 'leftElbow',
       pose: 'lowestString',
       view: 'headBehind'
     },
-    fault(
-      'stays-out',
-      'Stays outside',
-      [['elbow-out', 60]],
-      habit('Fourth finger first, then look where the elbow is.', 'fourth-first'),
-      tooLarge('If it cannot reach, look at the size.')
-    ),
-    fault(
-      'shoulder',
-      'The shoulder lifts instead',
-      ['shoulder-raised'],
-      setUp('lift', 'raise', 'Too low in sum.'),
-      habit('Swing from the elbow.', 'pluck-levels')
-    )
+    fault('stays-out', 'Stays outside', [['elbow-out', 60]]),
+    fault('shoulder', 'The shoulder lifts instead', ['shoulder-raised'])
   ),
   left(
     'left-thumb-place',
     'left-hand',
     'The thumb has its place',
+    'The thumb stands opposite the first finger.',
+    'Thumb across from finger one.',
     {
-      right: 'The thumb stands opposite the first finger.',
-      child: 'Thumb across from finger one.',
       drill: 'set-and-reset',
       spot: 'leftThumb',
       view: 'leftHand',
@@ -74,42 +50,29 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
         {
           between: {
             right: 'The thumb stands between first and second finger.',
-            forPlayer: 'Thumb between one and two.',
-            changes: [{ kind: 'thumb-towards-body', amount: 0.1 }]
+            forPlayer: 'Thumb between one and two.'
           },
           second: {
             right: 'The thumb stands opposite the second finger.',
-            forPlayer: 'Thumb across from finger two.',
-            changes: [{ kind: 'thumb-towards-body', amount: 0.2 }]
+            forPlayer: 'Thumb across from finger two.'
           },
           'between-tapes': {
             right: 'The thumb stands between the first two tapes.',
-            forPlayer: 'Thumb between the first two lines.',
-            changes: [{ kind: 'thumb-towards-body', amount: 0.15 }]
+            forPlayer: 'Thumb between the first two lines.'
           }
         }
       ]
     },
-    fault(
-      'behind',
-      'Thumb far back at the nut',
-      [['thumb-misplaced', 0.34]],
-      habit('Set it first, then the fingers.', 'set-and-reset')
-    ),
-    fault(
-      'ahead',
-      'Thumb far ahead of the hand',
-      [['thumb-towards-body', 0.4]],
-      habit('Tap the thumb on its place.', 'slide-and-tap')
-    )
+    fault('behind', 'Thumb far back at the nut', [['thumb-misplaced', 0.34]]),
+    fault('ahead', 'Thumb far ahead of the hand', [['thumb-towards-body', 0.4]])
   ),
   left(
     'left-thumb-shape',
     'left-hand',
     'The thumb is loose',
+    'The thumb is loose and lightly bent; it can tap at any time.',
+    'Tap your thumb: is it loose?',
     {
-      right: 'The thumb is loose and lightly bent; it can tap at any time.',
-      child: 'Thumb soft, tap tap.',
       drill: 'slide-and-tap',
       spot: 'leftThumb',
       view: 'leftHand',
@@ -118,59 +81,35 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
         {
           straight: {
             right: 'The thumb is straight and loose along the neck; it can tap at any time.',
-            forPlayer: 'Thumb long and soft.',
-            changes: [{ kind: 'thumb-straight', amount: 0.7 }]
+            forPlayer: 'Thumb long and soft.'
           }
         }
       ]
     },
-    fault(
-      'hooked',
-      'Hooks over the neck',
-      ['thumb-hooked'],
-      setUp('lift', 'raise', 'The hand carries the instrument: look at the rest first.'),
-      habit('Slide and tap.', 'slide-and-tap')
-    ),
-    fault(
-      'presses',
-      'Presses from below',
-      ['thumb-pressing'],
-      habit('The lightest note that speaks.', 'lightest-note'),
-      setUp('lift', 'raise', 'Is the hand holding it up?')
-    )
+    fault('hooked', 'Hooks over the neck', ['thumb-hooked']),
+    fault('presses', 'Presses from below', ['thumb-pressing'])
   ),
   left(
     'left-web',
     'left-hand',
     'Room between neck and web',
+    'A small space stays open between the neck and the web of the thumb.',
+    'Leave a mouse hole under the neck.',
     {
-      right: 'A small space stays open between the neck and the web of the thumb.',
-      child: 'A mouse can run through.',
       drill: 'slide-and-tap',
       spot: 'leftHand',
       view: 'leftHand'
     },
-    fault(
-      'closed',
-      'The neck lies in the web',
-      ['web-closed'],
-      setUp('lift', 'raise', 'The hand carries it: look at the rest first.'),
-      habit('Slide along the neck and tap.', 'slide-and-tap')
-    ),
-    fault(
-      'low',
-      'The hand hangs far below',
-      ['knuckles-low'],
-      habit('Knuckles up to the strings.', 'fourth-first')
-    )
+    fault('closed', 'The neck lies in the web', ['web-closed']),
+    fault('low', 'The hand hangs far below', ['knuckles-low'])
   ),
   left(
     'left-wrist',
     'left-hand',
     'The wrist is straight',
+    'Forearm and back of the hand make one line to the knuckles.',
+    'A straight bridge from elbow to knuckles.',
     {
-      right: 'Forearm and back of the hand make one line to the knuckles.',
-      child: 'A straight bridge from elbow to knuckles.',
       drill: 'slide-and-tap',
       spot: 'leftWrist',
       view: 'leftHandFront',
@@ -180,38 +119,24 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
           outward: {
             title: 'The wrist curves a little outward',
             right: 'The wrist curves a little outward; it never caves in.',
-            forPlayer: 'A small hill at the wrist.',
-            changes: [{ kind: 'wrist-bent-out', amount: 18 }]
+            forPlayer: 'A small hill at the wrist.'
           }
         }
       ]
     },
     seenFrom(
       { violin: 'leftHand', viola: 'leftHand' },
-      fault(
-        'caved',
-        'Caves in under the neck',
-        ['wrist-caved'],
-        setUp('lift', 'raise', 'The hand holds it up: hands-off test first.'),
-        habit('Then slide the hand along the neck and tap.', 'slide-and-tap'),
-        tooLarge('It may be too heavy.')
-      )
+      fault('caved', 'Caves in under the neck', ['wrist-caved'])
     ),
-    fault(
-      'out',
-      'Bent far outward',
-      ['wrist-bent-out'],
-      habit('Straight as a ruler, then play.', 'slide-and-tap'),
-      tooLarge('Too small a hand for the string?')
-    )
+    fault('out', 'Bent far outward', ['wrist-bent-out'])
   ),
   left(
     'left-index-side',
     'left-hand',
     'The first finger’s side is at the neck',
+    'The side of the first finger lies lightly at the neck.',
+    'Finger one touches the neck with its side.',
     {
-      right: 'The side of the first finger lies lightly at the neck.',
-      child: 'Finger one leans on the fence.',
       drill: 'set-and-reset',
       spot: 'leftFingers',
       view: 'leftHand'
@@ -237,9 +162,9 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
     'left-first-weeks',
     'front',
     'The left hand in the first weeks',
+    'From the first day the hand stays at the neck; it does not hold the body.',
+    'Keep your hand at the neck.',
     {
-      right: 'From the first day the hand stays at the neck; it does not hold the body.',
-      child: 'The hand lives at the neck.',
       drill: 'slide-and-tap',
       spot: 'leftHand',
       view: 'head',
@@ -249,8 +174,8 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
           help: {
             right:
               'For the first weeks the hand may hold the body at the upper bout, until the hold carries.',
-            forPlayer: 'The hand helps at the shoulder of the violin.',
-            changes: [{ kind: 'hand-travels', amount: 3.5 }]
+            forPlayer: 'Your hand helps to hold it, up at its body.',
+            pose: 'upperBout'
           }
         }
       ]
@@ -262,12 +187,6 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
       setUp('lift', 'raise', 'Hands-off test first.'),
       habit('Slide and tap.', 'slide-and-tap')
     ),
-    fault(
-      'elbow',
-      'Elbow leans on the body',
-      ['elbow-in'],
-      habit('Air under the arm.', 'pluck-levels'),
-      tooLarge('It may be too heavy.')
-    )
+    fault('elbow', 'Elbow leans on the body', ['elbow-in'])
   )
 ];

@@ -1,5 +1,5 @@
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, tooLarge } from './make';
+import { checksOf, fault, habit, tooLarge } from './make';
 
 const bass = checksOf('left-hand', ['bass']);
 
@@ -9,35 +9,23 @@ export const BASS_LEFT_HAND: readonly Check[] = [
     'left-one-two-four',
     'left-hand',
     'One, two, four',
+    'First, second and fourth finger share the space; the third helps the fourth.',
+    'One, two, four: three is the helper.',
     {
-      right: 'First, second and fourth finger share the space; the third helps the fourth.',
-      child: 'One, two, four: three is the helper.',
       drill: 'tube-roll',
       spot: 'leftFingers',
       view: 'fingersFront'
     },
-    fault(
-      'crowded',
-      'The hand closes',
-      ['fingers-crowded'],
-      habit('Roll the tube.', 'tube-roll'),
-      tooLarge('If it never opens: look at the size.')
-    ),
-    fault(
-      'stretched',
-      'Stretched and stiff',
-      ['fingers-stretched'],
-      tooLarge('The string may be too long.'),
-      habit('Press and let go.', 'press-forearm')
-    )
+    fault('crowded', 'The hand closes', ['fingers-crowded']),
+    fault('stretched', 'Stretched and stiff', ['fingers-stretched'])
   ),
   bass(
     'left-second-midway',
     'left-hand',
     'The second finger is midway',
+    'The second finger stands midway between first and fourth.',
+    'Finger two goes in the middle.',
     {
-      right: 'The second finger stands midway between first and fourth.',
-      child: 'Two lives in the middle.',
       drill: 'bridge-to-thumb',
       spot: 'leftFingers',
       view: 'fingersFront'
@@ -46,38 +34,23 @@ export const BASS_LEFT_HAND: readonly Check[] = [
       'near-first',
       'Beside the first',
       ['second-near-first'],
-      habit('Thumb behind two, then open both ways.', 'bridge-to-thumb')
+      habit('Thumb behind two, then open both ways.', 'bridge-to-thumb'),
+      tooLarge('A frame that never opens: look at the size.')
     ),
-    fault(
-      'narrow',
-      'All three close together',
-      [['fingers-crowded', 0.9]],
-      habit('Roll the tube.', 'tube-roll')
-    )
+    fault('narrow', 'All three close together', [['fingers-crowded', 0.9]])
   ),
   bass(
     'left-arm-weight',
     'left',
     'The arm’s weight pulls back',
+    'The elbow is up and the arm’s weight pulls the string down; the hand does not pinch.',
+    'Let your arm hang from the string.',
     {
-      right: 'The elbow is up and the arm’s weight pulls the string down; the hand does not pinch.',
-      child: 'Hang on the string like on a branch.',
       drill: 'thumb-off',
       spot: 'leftElbow',
       view: 'left'
     },
-    fault(
-      'dropped',
-      'Elbow dropped, the hand pinches',
-      [['elbow-dropped', 80]],
-      habit('Thumb off for one note.', 'thumb-off')
-    ),
-    fault(
-      'shoulder',
-      'The shoulder pulls',
-      [['shoulder-raised', 50]],
-      setUp('pin', 'lower', 'It may stand too high.'),
-      habit('Shake out, land again.', 'shake-out')
-    )
+    fault('dropped', 'Elbow dropped, the hand pinches', [['elbow-dropped', 80]]),
+    fault('shoulder', 'The shoulder pulls', [['shoulder-raised', 50]])
   )
 ];

@@ -9,35 +9,23 @@ export const CELLO_LEFT_HAND: readonly Check[] = [
     'left-spacing',
     'left-hand',
     'One finger’s width between the fingers',
+    'In first position one finger’s width stays between neighbouring fingers.',
+    'A pencil fits between your fingers.',
     {
-      right: 'In first position one finger’s width stays between neighbouring fingers.',
-      child: 'A gap for a pencil between fingers.',
       drill: 'tube-roll',
       spot: 'leftFingers',
       view: 'fingersFront'
     },
-    fault(
-      'crowded',
-      'Crowded together',
-      ['fingers-crowded'],
-      habit('Roll the tube.', 'tube-roll'),
-      tooLarge('If they never open: look at the size.')
-    ),
-    fault(
-      'stretched',
-      'Stretched and stiff',
-      ['fingers-stretched'],
-      tooLarge('The string may be too long.'),
-      habit('The lightest note.', 'lightest-note')
-    )
+    fault('crowded', 'Crowded together', ['fingers-crowded']),
+    fault('stretched', 'Stretched and stiff', ['fingers-stretched'])
   ),
   cello(
     'left-contact',
     'left-hand',
     'What touches the string',
+    'The pads touch the string, the fingers curved.',
+    'Put the soft pads on the string.',
     {
-      right: 'The pads touch the string, the fingers curved.',
-      child: 'Soft pads on the string.',
       drill: 'lightest-note',
       spot: 'leftFingers',
       view: 'fingersFront',
@@ -47,30 +35,22 @@ export const CELLO_LEFT_HAND: readonly Check[] = [
         {
           tips: {
             right: 'The tips touch the string, the fingers curved.',
-            forPlayer: 'Fingers stand on their tips.',
+            forPlayer: 'Stand your fingers on their tips.',
             changes: []
           }
         }
       ]
     },
-    fault('flat', 'Quite flat', [['fingers-flat', 1]], habit('Roll the tube.', 'tube-roll')),
-    seenFrom(
-      'leftHandFront',
-      fault(
-        'collapsed',
-        'The last joints give way',
-        ['fingers-collapsed'],
-        habit('Press and let go.', 'press-forearm')
-      )
-    )
+    fault('flat', 'Quite flat', [['fingers-flat', 1]]),
+    seenFrom('leftHandFront', fault('collapsed', 'The last joints give way', ['fingers-collapsed']))
   ),
   cello(
     'left-extension',
     'left-hand',
     'The extension opens between first and second',
+    'For the extension the first finger opens back; the hand and thumb do not slide.',
+    'Stretch finger one back, the hand stays.',
     {
-      right: 'For the extension the first finger opens back; the hand and thumb do not slide.',
-      child: 'Finger one stretches, the house stays.',
       drill: 'fourth-first',
       spot: 'leftHand',
       view: 'fingersFront',
@@ -98,9 +78,9 @@ export const CELLO_LEFT_HAND: readonly Check[] = [
     'left-thumb-position',
     'front',
     'Thumb position',
+    'The thumb lies lightly bent across two strings, the base knuckles raised.',
+    'Thumb lies down, knuckles stand up.',
     {
-      right: 'The thumb lies lightly bent across two strings, the base knuckles raised.',
-      child: 'Thumb lies down, knuckles stand up.',
       drill: 'lightest-note',
       spot: 'leftHand',
       pose: 'thumbPosition',

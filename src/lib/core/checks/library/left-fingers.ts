@@ -1,6 +1,6 @@
 import { SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, seenFrom, tooLarge } from './make';
+import { checksOf, except, fault, habit, seenFrom, setUp, tooLarge, tooSmall, workshop } from './make';
 
 const left = checksOf('left-hand', SHOULDER_FAMILIES);
 
@@ -10,123 +10,89 @@ export const SHOULDER_FINGERS: readonly Check[] = [
     'left-knuckles',
     'left-hand',
     'The base knuckles are up',
+    'The base knuckles stand at the height of the strings; the fingers fall from above.',
+    'Lift your knuckles like little hills.',
     {
-      right: 'The base knuckles stand at the height of the strings; the fingers fall from above.',
-      child: 'Knuckles like little hills.',
       drill: 'finger-taps',
       spot: 'leftFingers',
       view: 'leftHand'
     },
-    fault(
-      'low',
-      'Knuckles low beside the neck',
-      ['knuckles-low'],
-      habit('Fourth finger first.', 'fourth-first'),
-      tooLarge('A hand that cannot reach hangs low.')
-    ),
-    seenFrom(
-      'leftHandSide',
-      fault(
-        'away',
-        'The hand leans away from the neck',
-        ['off-the-neck'],
-        habit('The side of the first finger says hello to the neck.', 'set-and-reset')
-      )
-    )
+    fault('low', 'Knuckles low beside the neck', ['knuckles-low']),
+    seenFrom('leftHandSide', fault('away', 'The hand leans away from the neck', ['off-the-neck']))
   ),
   left(
     'left-curved',
     'left-hand',
     'Curved fingers on their tips',
+    'The fingers are curved, stand on their tips and lean a little back.',
+    'Round fingers, like a tunnel.',
     {
-      right: 'The fingers are curved, stand on their tips and lean a little back.',
-      child: 'Round fingers, like a tunnel.',
       drill: 'finger-taps',
       spot: 'leftFingers',
       view: 'fingersSide'
     },
-    seenFrom(
-      'leftHandSide',
-      seenFrom(
-        'fingersSide',
-        fault(
-          'flat',
-          'Fingers lie flat',
-          ['fingers-flat'],
-          habit('Tap on the tips.', 'finger-taps'),
-          tooLarge('Long reaches flatten the fingers.')
-        )
-      )
-    ),
-    fault(
-      'collapsed',
-      'The last joints give way',
-      ['fingers-collapsed'],
-      habit('The lightest note that speaks.', 'lightest-note')
-    )
+    seenFrom('leftHandSide', seenFrom('fingersSide', fault('flat', 'Fingers lie flat', ['fingers-flat']))),
+    fault('collapsed', 'The last joints give way', ['fingers-collapsed'])
   ),
   left(
     'left-square',
     'left-hand',
     'The first finger makes a square',
+    'The nail of the first finger looks toward the player’s face; its knuckles stay an open square.',
+    'Bend finger one like a little window.',
     {
-      right: 'The nail of the first finger looks toward the player’s face; its knuckles stay an open square.',
-      child: 'Finger one is a little window.',
       drill: 'set-and-reset',
       spot: 'leftFingers',
       view: 'leftHandFront'
     },
-    seenFrom(
-      'fingersSide',
-      fault(
-        'open',
-        'The square falls flat',
-        ['fingers-flat'],
-        habit('Set the window, then the note.', 'set-and-reset')
-      )
-    ),
-    fault(
-      'turned',
-      'The nail looks at the scroll',
-      ['palm-turned-away'],
-      habit('Turn the palm to the board.', 'set-and-reset')
-    )
+    seenFrom('fingersSide', fault('open', 'The square falls flat', ['fingers-flat'])),
+    fault('turned', 'The nail looks at the scroll', ['palm-turned-away'])
   ),
   left(
     'left-palm',
     'left-hand',
     'The palm faces the board',
+    'The palm faces the fingerboard; all four fingers are above the strings.',
+    'Turn your palm to the strings.',
     {
-      right: 'The palm faces the fingerboard; all four fingers are above the strings.',
-      child: 'Palm looks at the strings.',
-      drill: 'fourth-first',
+      drill: 'set-and-reset',
       spot: 'leftHand',
       view: 'leftHandFront'
     },
+    fault('turned', 'Palm turned to the scroll', ['palm-turned-away']),
+    seenFrom('leftHand', fault('at-nut', 'The hand slides back to the nut', ['hand-at-the-nut']))
+  ),
+  left(
+    'left-on-tapes',
+    'left-hand',
+    'The fingers land on their tapes',
+    'Each finger lands on its tape, neither past it nor short of it, in the middle of the string.',
+    'Land each finger on its own line.',
+    { drill: 'land-on-tape', spot: 'leftFingers', view: 'fingers' },
     fault(
-      'turned',
-      'Palm turned to the scroll',
-      ['palm-turned-away'],
-      habit('Fourth finger first.', 'fourth-first')
+      'past',
+      'Past the tapes',
+      ['fingers-past'],
+      habit('Land, listen, look: the ear first, then the tape.', 'land-on-tape'),
+      tooSmall('A hand that has outgrown the string overshoots.'),
+      workshop('A tape that lies wrong misleads: lay it anew by the strip.')
     ),
-    seenFrom(
-      'leftHand',
-      fault(
-        'at-nut',
-        'The hand slides back to the nut',
-        ['hand-at-the-nut'],
-        habit('Find the place with eyes closed.', 'set-and-reset'),
-        tooLarge('The string may be too long.')
-      )
+    fault(
+      'short',
+      'Short of the tapes',
+      ['fingers-short'],
+      habit('Land, listen, look: the ear first, then the tape.', 'land-on-tape'),
+      tooLarge('A frame that never reaches: look at the size.'),
+      workshop('A tape that lies wrong misleads: lay it anew by the strip.')
     )
   ),
   left(
     'left-near',
     'left-hand',
     'Fingers wait near the strings',
+    'The fingers that wait stay close above the string.',
+    'Keep waiting fingers close to the string.',
     {
-      right: 'The fingers that wait stay close above the string.',
-      child: 'Fingers hover, they do not fly.',
       drill: 'finger-taps',
       spot: 'leftFingers',
       view: 'leftHand'
@@ -135,23 +101,19 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       'fly',
       'They fly up',
       ['fingers-flying'],
-      habit('One finger taps, the others wait.', 'finger-taps')
+      habit('One finger taps, the others wait.', 'finger-taps'),
+      workshop('Strings that stand too high are hammered.')
     ),
-    fault(
-      'crowded',
-      'They crowd together',
-      ['fingers-crowded'],
-      habit('Each over its own tape.', 'fourth-first')
-    )
+    fault('crowded', 'They crowd together', ['fingers-crowded'])
   ),
   left(
     'left-fourth',
     'left-hand',
     'The fourth finger is above the string',
+    'The fourth finger waits curved above the string and lands on its tip.',
+    'Keep finger four round, above the string.',
     {
-      right: 'The fourth finger waits curved above the string and lands on its tip.',
-      child: 'Little finger is ready too.',
-      drill: 'fourth-first',
+      drill: 'fourth-against-open',
       spot: 'leftFourthFinger',
       view: 'fingersSide'
     },
@@ -161,7 +123,9 @@ export const SHOULDER_FINGERS: readonly Check[] = [
         'hidden',
         'Hides under the board',
         ['fourth-hidden'],
-        habit('Fourth finger first.', 'fourth-first')
+        habit('Let it hover over its place while the others play.', 'finger-taps'),
+        setUp('tilt', 'raise', 'A flat instrument hides the strings: more tilt.'),
+        tooLarge('A hand that hangs low hides it.')
       )
     ),
     fault(
@@ -169,7 +133,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       'Flat when it plays',
       ['fourth-flat'],
       habit('Bring the elbow under.', 'fourth-against-open'),
-      habit('Set the frame from the fourth.', 'fourth-first'),
+      except('frame-from', ['first'], habit('Set the frame from the fourth.', 'fourth-first')),
       tooLarge('Then look at the size.')
     ),
     fault('up', 'Stands up in the air', ['fourth-lifted'], habit('Taps with the others down.', 'finger-taps'))
@@ -178,37 +142,23 @@ export const SHOULDER_FINGERS: readonly Check[] = [
     'left-still',
     'left-hand',
     'The hand stays while one finger moves',
+    'The hand stays still while single fingers move.',
+    'Only one finger moves.',
     {
-      right: 'The hand stays still while single fingers move.',
-      child: 'Only one finger dances.',
       drill: 'finger-taps',
       spot: 'leftHand',
       view: 'leftHandFront'
     },
-    fault(
-      'travels',
-      'The whole hand moves with each finger',
-      ['hand-travels'],
-      habit('Single-finger taps.', 'finger-taps')
-    ),
-    seenFrom(
-      'leftHand',
-      fault(
-        'slides-back',
-        'It slides to the nut',
-        ['hand-at-the-nut'],
-        habit('Thumb in its place, then tap.', 'slide-and-tap'),
-        tooLarge('The frame may be too wide.')
-      )
-    )
+    fault('travels', 'The whole hand moves with each finger', ['hand-travels']),
+    seenFrom('leftHand', fault('slides-back', 'It slides to the nut', ['hand-at-the-nut']))
   ),
   left(
     'left-frame',
     'left-hand',
     'The frame is set',
+    'The frame is set from the first finger; the others fall to their places.',
+    'Finger one finds its line.',
     {
-      right: 'The frame is set from the first finger; the others fall to their places.',
-      child: 'Finger one finds its line.',
       drill: 'fourth-against-open',
       spot: 'leftFingers',
       view: 'fingers',
@@ -225,29 +175,17 @@ export const SHOULDER_FINGERS: readonly Check[] = [
     },
     seenFrom(
       'leftHand',
-      fault(
-        'narrow',
-        'Too narrow: the fourth is flat in pitch',
-        [['fingers-crowded', 1]],
-        habit('Fourth against the open string.', 'fourth-against-open'),
-        tooLarge('A frame that never reaches: look at the size.')
-      )
+      fault('narrow', 'Too narrow: the fourth is flat in pitch', [['fingers-crowded', 1]])
     ),
-    fault(
-      'wide',
-      'Stretched and stiff',
-      [['fingers-stretched', 1]],
-      tooLarge('The string may be too long.'),
-      habit('The lightest note.', 'lightest-note')
-    )
+    fault('wide', 'Stretched and stiff', [['fingers-stretched', 1]])
   ),
   left(
     'left-half-steps',
     'left-hand',
     'Half steps as this hand makes them',
+    'At a half step the fingers touch, or with slim fingers leave a small gap: the ear decides.',
+    'At a half step, put the fingers close.',
     {
-      right: 'At a half step the fingers touch, or with slim fingers leave a small gap: the ear decides.',
-      child: 'Neighbours sit close.',
       drill: 'fourth-against-open',
       spot: 'leftFingers',
       view: 'fingers'

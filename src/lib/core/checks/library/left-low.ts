@@ -1,5 +1,5 @@
 import type { Check } from '../types';
-import { checksOf, fault, habit, only, seenFrom, setUp, tooLarge, workshop } from './make';
+import { checksOf, fault, habit, seenFrom, setUp, workshop } from './make';
 
 const LOW = ['cello', 'bass'] as const;
 const low = checksOf('left-hand', LOW);
@@ -10,65 +10,38 @@ export const LOW_LEFT_HAND: readonly Check[] = [
     'left-c-shape',
     'left-hand',
     'The hand is a C',
+    'Hand and fingers make a C round the neck, as round a glass.',
+    'Hold the neck as you hold a glass.',
     {
-      right: 'Hand and fingers make a C round the neck, as round a glass.',
-      child: 'A hand that holds a glass.',
       drill: 'tube-roll',
       spot: 'leftHand',
       view: 'leftHandSide'
     },
-    seenFrom(
-      'leftHand',
-      fault('closed', 'The palm lies on the neck', ['web-closed'], habit('Roll the tube.', 'tube-roll'))
-    ),
-    fault(
-      'turned',
-      'The fingers point at the bridge',
-      ['palm-turned-away'],
-      habit('Land from the air.', 'land-from-air')
-    ),
-    seenFrom(
-      'fingersFront',
-      fault(
-        'flat',
-        'The C falls flat',
-        ['fingers-flat'],
-        habit('Roll the tube.', 'tube-roll'),
-        tooLarge('The neck or the string may be too large.')
-      )
-    )
+    seenFrom('leftHand', fault('closed', 'The palm lies on the neck', ['web-closed'])),
+    fault('turned', 'The fingers point at the bridge', ['palm-turned-away']),
+    seenFrom('fingersFront', fault('flat', 'The C falls flat', ['fingers-flat']))
   ),
   low(
     'left-thumb-place',
     'left-hand',
     'The thumb is behind the second finger',
+    'The thumb stands behind the second finger.',
+    'Put your thumb behind finger two.',
     {
-      right: 'The thumb stands behind the second finger.',
-      child: 'Thumb hides behind finger two.',
       drill: 'bridge-to-thumb',
       spot: 'leftThumb',
       view: 'leftThumb'
     },
-    fault(
-      'up',
-      'Too far towards the scroll',
-      [['thumb-misplaced', 0.36]],
-      habit('Down from the bridge, stop at the thumb.', 'bridge-to-thumb')
-    ),
-    fault(
-      'down',
-      'Too far towards the bridge',
-      [['thumb-towards-body', 0.36]],
-      habit('Down from the bridge, stop at the thumb.', 'bridge-to-thumb')
-    )
+    fault('up', 'Too far towards the scroll', [['thumb-misplaced', 0.36]]),
+    fault('down', 'Too far towards the bridge', [['thumb-towards-body', 0.36]])
   ),
   low(
     'left-thumb-light',
     'left-hand',
     'The thumb does not press',
+    'The thumb is bent and touches lightly, without pressure.',
+    'Thumb soft as a feather.',
     {
-      right: 'The thumb is bent and touches lightly, without pressure.',
-      child: 'Thumb soft as a feather.',
       drill: 'press-forearm',
       spot: 'leftThumb',
       view: 'leftThumb',
@@ -77,42 +50,26 @@ export const LOW_LEFT_HAND: readonly Check[] = [
         {
           free: {
             right: 'The thumb can come off at any time: the arm’s weight holds the string down.',
-            forPlayer: 'Thumb off, the note stays.',
-            changes: [{ kind: 'thumb-towards-body', amount: 0.24 }]
+            forPlayer: 'Thumb off, the note stays.'
           }
         }
       ]
     },
-    seenFrom(
-      { bass: 'leftHandSide' },
-      fault(
-        'presses',
-        'Presses, the joint bends',
-        ['thumb-pressing'],
-        habit('Press and let go.', 'press-forearm'),
-        workshop('Strings that are too high or long.')
-      )
-    ),
-    fault('hooked', 'Hooks round the neck', ['thumb-hooked'], habit('Thumb off for one note.', 'thumb-off'))
+    seenFrom({ bass: 'leftHandSide' }, fault('presses', 'Presses, the joint bends', ['thumb-pressing'])),
+    fault('hooked', 'Hooks round the neck', ['thumb-hooked'])
   ),
   low(
     'left-elbow',
     'front',
     'Shoulder, elbow and wrist slope gently',
+    'Shoulder above elbow above wrist in a gentle slope; the elbow neither drops nor flies.',
+    'Make your arm a slide from shoulder to hand.',
     {
-      right: 'Shoulder above elbow above wrist in a gentle slope; the elbow neither drops nor flies.',
-      child: 'A slide from shoulder to hand.',
       drill: 'land-from-air',
       spot: 'leftElbow',
       view: { cello: 'front', bass: 'head' }
     },
-    fault(
-      'dropped',
-      'Elbow drops',
-      [['elbow-dropped', 86]],
-      habit('Land from the air.', 'land-from-air'),
-      tooLarge('A string that is too long pulls it down.')
-    ),
+    fault('dropped', 'Elbow drops', [['elbow-dropped', 86]]),
     fault(
       'high',
       'Elbow high',
@@ -125,65 +82,37 @@ export const LOW_LEFT_HAND: readonly Check[] = [
     'left-wrist',
     'left-hand',
     'The wrist is unbroken',
+    'Forearm and back of the hand make one line.',
+    'A straight road from elbow to knuckles.',
     {
-      right: 'Forearm and back of the hand make one line.',
-      child: 'A straight road from elbow to knuckles.',
       drill: 'tube-roll',
       spot: 'leftWrist',
       view: 'leftHandSide'
     },
-    fault(
-      'caved',
-      'Caves in',
-      ['wrist-caved'],
-      habit('Roll the tube.', 'tube-roll'),
-      setUp('pin', 'lower', 'A neck that stands too high bends the wrist.')
-    ),
-    fault(
-      'bent',
-      'Bent outward',
-      ['wrist-bent-out'],
-      habit('Land from the air.', 'land-from-air'),
-      only(['cello'], setUp('angle', 'other', 'With the right height: look at the angle.')),
-      only(['bass'], setUp('lean', 'raise', 'With the right height: lean it in.'))
-    )
+    fault('caved', 'Caves in', ['wrist-caved']),
+    fault('bent', 'Bent outward', ['wrist-bent-out'])
   ),
   low(
     'left-shoulder',
     'behind',
     'The left shoulder hangs',
+    'The shoulder stays down while the arm is up.',
+    'Let your shoulder hang while you play.',
     {
-      right: 'The shoulder stays down while the arm is up.',
-      child: 'Shoulder sleeps, arm wakes.',
       drill: 'shake-out',
       spot: 'leftShoulder',
       view: 'headBehind'
     },
-    fault(
-      'raised',
-      'Pulled up',
-      [['shoulder-raised', 44]],
-      setUp('pin', 'lower', 'The neck may stand too high.'),
-      habit('Shake out, land again.', 'shake-out')
-    ),
-    seenFrom(
-      { bass: 'left' },
-      fault(
-        'rolled',
-        'Rolled forward',
-        [['shoulder-rolled', 70]],
-        habit('Open the chest at the wall.', 'wall-back'),
-        tooLarge('The string may be too long.')
-      )
-    )
+    fault('raised', 'Pulled up', [['shoulder-raised', 44]]),
+    seenFrom({ bass: 'left' }, fault('rolled', 'Rolled forward', [['shoulder-rolled', 70]]))
   ),
   low(
     'left-near',
     'left-hand',
     'Fingers stay near and stay down behind',
+    'Fingers wait near the strings; those behind the playing one stay down.',
+    'Keep your fingers close to the string.',
     {
-      right: 'Fingers wait near the strings; those behind the playing one stay down.',
-      child: 'Fingers wait at home.',
       drill: 'finger-taps',
       spot: 'leftFingers',
       view: 'leftHandSide'
@@ -192,22 +121,18 @@ export const LOW_LEFT_HAND: readonly Check[] = [
       'fly',
       'They fly up',
       ['fingers-flying'],
-      habit('One finger taps, the others wait.', 'finger-taps')
+      habit('One finger taps, the others wait.', 'finger-taps'),
+      workshop('Strings that stand too high are hammered.')
     ),
-    fault(
-      'fourth',
-      'The fourth stands away',
-      ['fourth-lifted'],
-      habit('Fourth finger first.', 'fourth-first')
-    )
+    fault('fourth', 'The fourth stands away', ['fourth-lifted'])
   ),
   low(
     'left-landing',
     'front',
     'Lands in the same place',
+    'From the air the hand lands in first position without looking.',
+    'Land your hand like a bird on its branch.',
     {
-      right: 'From the air the hand lands in first position without looking.',
-      child: 'Land like a bird on its branch.',
       drill: 'land-from-air',
       spot: 'leftHand',
       view: 'front',

@@ -15,6 +15,7 @@ import type {
   ResultKind,
   SettingOf,
   SettingStep,
+  Spoken,
   Standpoint,
   WayOfCheck
 } from '../types';
@@ -65,6 +66,13 @@ export const only = <const F extends Family>(
   cause: Cause<SettingOf<F>>
 ): Cause<never> => ({ ...cause, families }) as Cause<never>;
 
+/** What is not said in some ways of a subject. */
+export const except = <Thing extends Spoken>(
+  subject: SubjectId,
+  ways: readonly string[],
+  thing: Thing
+): Thing => ({ ...thing, except: { ...thing.except, [subject]: ways } });
+
 /** Settings that every one of some families has. */
 type CommonSetting<F extends Family> = (F extends Family ? (one: SettingOf<F>) => void : never) extends (
   one: infer Common
@@ -72,10 +80,8 @@ type CommonSetting<F extends Family> = (F extends Family ? (one: SettingOf<F>) =
   ? Common & AnySetting
   : never;
 
-/** What a check says besides its faults. */
-interface Said {
-  readonly right: string;
-  readonly child: string;
+/** How a check is looked at, besides its words and its faults. */
+interface Look {
   readonly drill: DrillId;
   /** Where to look on the figure. */
   readonly spot: string;
@@ -87,6 +93,7 @@ interface Said {
   readonly result?: ResultKind;
   readonly goal?: Goal;
   readonly school?: readonly [SubjectId, Readonly<Record<string, WayOfCheck>>];
+  readonly except?: Spoken['except'];
   readonly later?: true;
   readonly gate?: readonly string[];
 }
@@ -98,7 +105,21 @@ export const checksOf =
     id: string,
     standpoint: Standpoint,
     title: string,
-    { right, child, drill, spot, pose, view, shows = [], result = 'rating', goal, school, later, gate }: Said,
+    right: string,
+    child: string,
+    {
+      drill,
+      spot,
+      pose,
+      view,
+      shows = [],
+      result = 'rating',
+      goal,
+      school,
+      except: unless,
+      later,
+      gate
+    }: Look,
     ...faults: readonly Fault<CommonSetting<F>>[]
   ): Check => ({
     id,
@@ -111,6 +132,7 @@ export const checksOf =
     faults,
     result,
     ...(goal ? { goal } : {}),
+    ...(unless ? { except: unless } : {}),
     ...(school ? { school: { subject: school[0], ways: school[1] } } : {}),
     picture: {
       pose: pose ?? 'playing',

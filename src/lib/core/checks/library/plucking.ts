@@ -14,9 +14,9 @@ export const PLUCKING: readonly Check[] = [
     'pluck-thumb',
     'bow-hand',
     'Plucking: the thumb is anchored',
+    'The thumb rests at the fingerboard’s edge and carries the hand.',
+    'Rest your thumb at the board.',
     {
-      right: 'The thumb rests at the fingerboard’s edge and carries the hand.',
-      child: 'Thumb parks at the board.',
       drill: 'pluck-levels',
       spot: 'rightThumb',
       pose: 'plucking',
@@ -28,30 +28,30 @@ export const PLUCKING: readonly Check[] = [
       ['pluck-thumb-off'],
       habit('Thumb first, then pluck.', 'pluck-levels')
     ),
-    fault('up', 'The hand flies off', ['plucking-upward'], habit('Pluck and stay.', 'pluck-levels'))
+    fault('up', 'The hand flies off', ['plucking-upward'])
   ),
   shoulder(
     'pluck-motion',
     'bow-hand',
     'Plucking: the pad, a round motion',
+    'The pad of the finger plucks in a rounded motion.',
+    'Pluck, and draw a circle in the air.',
     {
-      right: 'The pad of the finger plucks in a rounded motion.',
-      child: 'Stroke the string, draw a circle.',
       drill: 'pluck-levels',
       spot: 'rightFingers',
       pose: 'plucking',
       view: 'pluckHand'
     },
     fault('deep', 'Hooks under the string', ['pluck-finger-deep'], habit('Only the pad.', 'pluck-levels')),
-    fault('up', 'Tears it upward', ['plucking-upward'], habit('Draw circles.', 'pluck-levels'))
+    fault('up', 'Tears it upward', ['plucking-upward'])
   ),
   cello(
     'pluck-motion',
     'bow-hand',
     'Plucking: sideways, not upward',
+    'The finger goes sideways across the string, not up from it.',
+    'Pluck sideways, like a swing.',
     {
-      right: 'The finger goes sideways across the string, not up from it.',
-      child: 'Sideways, like a swing.',
       drill: 'pluck-levels',
       spot: 'rightFingers',
       pose: 'plucking',
@@ -69,9 +69,9 @@ export const PLUCKING: readonly Check[] = [
     'pluck-motion',
     'bow-hand',
     'Plucking: through the string',
+    'Strikes through with the finger’s side and nearly two joints, above the end of the board.',
+    'Brush right through the string.',
     {
-      right: 'Strikes through with the finger’s side and nearly two joints, above the end of the board.',
-      child: 'Brush right through.',
       drill: 'pluck-levels',
       spot: 'rightFingers',
       pose: 'plucking',
@@ -81,6 +81,7 @@ export const PLUCKING: readonly Check[] = [
         'bass-plucking',
         {
           classical: {
+            title: 'Plucking: a short touch',
             right: 'A short stroke with the fingertip, above the end of the board.',
             forPlayer: 'A short touch with the tip.',
             changes: []
@@ -88,65 +89,39 @@ export const PLUCKING: readonly Check[] = [
         }
       ]
     },
-    fault('up', 'Tears it upward', ['plucking-upward'], habit('Through, not up.', 'pluck-levels')),
-    fault(
-      'bridge',
-      'Far down towards the bridge',
-      ['pluck-by-the-bridge'],
-      habit('Thumb at the end of the board.', 'pluck-levels')
-    )
+    fault('up', 'Tears it upward', ['plucking-upward']),
+    fault('bridge', 'Far down towards the bridge', ['pluck-by-the-bridge'])
   ),
   upper(
     'pluck-elbow',
     'front',
     'Plucking: the elbow changes level',
+    'The elbow changes its level with the string.',
+    'Move your elbow up and down with the string.',
     {
-      right: 'The elbow changes its level with the string.',
-      child: 'Elbow climbs the ladder.',
       drill: 'pluck-levels',
       spot: 'rightElbow',
+      except: { 'bow-elbow': ['hanging'] },
       pose: 'plucking',
       view: { violin: 'head', viola: 'head', cello: 'bowFront' }
     },
-    fault(
-      'high',
-      'Elbow high on every string',
-      [['bow-elbow-high', 68]],
-      habit('Plucked ladder.', 'pluck-levels')
-    ),
-    fault(
-      'bridge',
-      'The hand hangs by the bridge',
-      ['pluck-by-the-bridge'],
-      habit('Thumb at the board first.', 'pluck-levels')
-    )
+    fault('high', 'Elbow high on every string', [['bow-elbow-high', 68]]),
+    fault('bridge', 'The hand hangs by the bridge', ['pluck-by-the-bridge'])
   ),
   bass(
     'pluck-elbow',
     'front',
     'Plucking: the arm changes level',
+    'The arm changes its level with the string, the shoulder low.',
+    'Move your arm up and down with the string.',
     {
-      right: 'The arm changes its level with the string, the shoulder low.',
-      child: 'The arm climbs the ladder.',
       drill: 'pluck-levels',
       spot: 'rightElbow',
+      except: { 'bow-elbow': ['hanging'] },
       pose: 'plucking',
       view: 'bowFront'
     },
-    seenFrom(
-      { bass: 'head' },
-      fault(
-        'shoulder',
-        'The shoulder is pulled up',
-        [['bow-shoulder-raised', 60]],
-        habit('Plucked ladder.', 'pluck-levels')
-      )
-    ),
-    fault(
-      'bridge',
-      'The hand hangs by the bridge',
-      ['pluck-by-the-bridge'],
-      habit('Thumb at the board first.', 'pluck-levels')
-    )
+    seenFrom({ bass: 'head' }, fault('shoulder', 'The shoulder is pulled up', [['bow-shoulder-raised', 60]])),
+    fault('bridge', 'The hand hangs by the bridge', ['pluck-by-the-bridge'])
   )
 ];

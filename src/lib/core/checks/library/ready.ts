@@ -1,11 +1,37 @@
 import { FAMILIES, SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, seenFrom, setUp, workshop } from './make';
+import { checksOf, except, fault, habit, seenFrom, setUp, workshop } from './make';
 
 const ready = checksOf('ready', FAMILIES);
 const shoulder = checksOf('ready', SHOULDER_FAMILIES);
 const cello = checksOf('ready', ['cello']);
 const bass = checksOf('ready', ['bass']);
+const low = checksOf('ready', ['cello', 'bass']);
+
+const AWAY = {
+  drill: 'ready-round',
+  spot: 'bowMiddle',
+  view: { violin: 'bowMiddle', viola: 'bowMiddle', cello: 'bowMiddleAbove', bass: 'bowMiddleAbove' }
+} as const;
+const PUT_AWAY = [
+  fault(
+    'tight',
+    'The bow goes in tight',
+    ['bow-overtight'],
+    habit('Two turns back; say it together at the end.', 'ready-round'),
+    workshop('A screw that is hard to turn goes to the workshop.')
+  ),
+  seenFrom(
+    { violin: 'bowFrog', viola: 'bowFrog', cello: 'bowFrogAbove', bass: 'bowFrogAbove' },
+    fault(
+      'by-the-hair',
+      'Taken out by the hair',
+      ['hair-greasy'],
+      habit('By the frog; the hair is for the strings.', 'ready-round'),
+      workshop('The workshop cleans it.')
+    )
+  )
+] as const;
 
 /** Instrument, bow and player before the first note. Source: what teachers go through at each beginning. */
 export const READY: readonly Check[] = [
@@ -13,9 +39,9 @@ export const READY: readonly Check[] = [
     'ready-tune',
     'instrument',
     'In tune',
+    'All four strings stay where they were tuned; the pegs hold, the fine tuners have room.',
+    'Listen: is each string in tune?',
     {
-      right: 'All four strings stay where they were tuned; the pegs hold, the fine tuners have room.',
-      child: 'Listen: are all four strings happy?',
       drill: 'ready-round',
       spot: 'lowestPeg',
       view: { violin: 'tuning', viola: 'tuning', cello: 'tuningFront', bass: 'tuningFront' }
@@ -31,16 +57,17 @@ export const READY: readonly Check[] = [
       'string-slack',
       'A string hangs loose',
       ['string-slack'],
-      habit('Tune it from below, with the fine tuner at the end.', 'ready-round')
+      habit('Tune it from below, with the fine tuner at the end.', 'ready-round'),
+      workshop('A tuner at its end, or a worn string, goes to the workshop.')
     )
   ),
   ready(
     'ready-bow',
     'instrument',
     'The bow is tightened',
+    'The smallest finger just fits between stick and hair; the stick keeps its inward curve.',
+    'A little finger fits under the stick.',
     {
-      right: 'The smallest finger just fits between stick and hair; the stick keeps its inward curve.',
-      child: 'A little finger fits under the stick.',
       drill: 'ready-round',
       spot: 'bowMiddle'
     },
@@ -48,7 +75,8 @@ export const READY: readonly Check[] = [
       'slack',
       'Slack: the hair lies on the stick',
       ['bow-slack'],
-      habit('Turn the screw until the smallest finger just fits.', 'ready-round')
+      habit('Turn the screw until the smallest finger just fits.', 'ready-round'),
+      workshop('Hair that has stretched is renewed.')
     ),
     fault(
       'overtight',
@@ -61,9 +89,9 @@ export const READY: readonly Check[] = [
     'ready-hair',
     'instrument',
     'The hair is clean',
+    'The hair is light all along; nobody touches it.',
+    'Fingers off the hair.',
     {
-      right: 'The hair is light all along; nobody touches it.',
-      child: 'Fingers off the hair.',
       drill: 'ready-round',
       spot: 'frog',
       view: { violin: 'bowFrog', viola: 'bowFrog', cello: 'bowFrogAbove', bass: 'bowFrogAbove' }
@@ -72,17 +100,44 @@ export const READY: readonly Check[] = [
       'greasy',
       'Dark from fingers near the frog',
       ['hair-greasy'],
-      habit('Show where the hand carries the bow; the workshop cleans it.', 'ready-round')
+      habit('Show where the hand carries the bow.', 'ready-round'),
+      workshop('The workshop cleans it.')
     ),
-    fault('torn', 'Torn strands hang down', ['hair-torn'], habit('Cut them off at both ends; never pull.'))
+    fault(
+      'torn',
+      'Torn strands hang down',
+      ['hair-torn'],
+      habit('Cut them off at both ends; never pull.'),
+      workshop('Where more tear each week, the hair is renewed.')
+    )
+  ),
+  ready(
+    'ready-carry',
+    'front',
+    'The bow is carried upright',
+    'The bow is carried upright by its frog, tip to the ceiling; no hand touches the hair.',
+    'Carry the bow like a candle, hands off the hair.',
+    { drill: 'ready-round', spot: 'rightHand', pose: 'bowUpright', view: 'threeQuarter' },
+    fault(
+      'points-out',
+      'It points at the others',
+      ['bow-points-out'],
+      habit('A candle: tip up before the first step.', 'ready-round')
+    ),
+    fault(
+      'hair',
+      'A hand is round the hair',
+      ['hair-touched'],
+      habit('One hand at the frog; the other hand carries the instrument.', 'ready-round')
+    )
   ),
   ready(
     'ready-rosin',
     'instrument',
     'Enough rosin',
+    'About three slow passes every couple of days; a little dust on the strings is enough.',
+    'Three slow passes, no more.',
     {
-      right: 'About three slow passes every couple of days; a little dust on the strings is enough.',
-      child: 'Three slow passes, no more.',
       drill: 'ready-round',
       spot: 'bowPlace',
       view: { violin: 'bridge', viola: 'bridge', cello: 'bowFront', bass: 'bowFront' }
@@ -104,9 +159,9 @@ export const READY: readonly Check[] = [
     'ready-nails',
     'left-hand',
     'Short nails',
+    'The nails of the left hand do not reach over the fingertips.',
+    'Nails short, so that fingers can stand.',
     {
-      right: 'The nails of the left hand do not reach over the fingertips.',
-      child: 'Nails short, so that fingers can stand.',
       drill: 'ready-round',
       spot: 'leftFingers',
       view: { violin: 'fingers', viola: 'fingers', cello: 'fingersFront', bass: 'fingersFront' }
@@ -131,12 +186,40 @@ export const READY: readonly Check[] = [
     )
   ),
   shoulder(
+    'ready-unpack',
+    'instrument',
+    'Unpacked and put away in order',
+    'The bow comes out first and goes in last; a hand on the neck; rest off, bow loosened before it goes in.',
+    'Bow out first, bow in last.',
+    { ...AWAY, result: 'yes-no' },
+    ...PUT_AWAY
+  ),
+  low(
+    'ready-unpack',
+    'instrument',
+    'Unpacked and put away in order',
+    'The bow comes out first and goes in last; a hand on the neck; pin in before it is lifted, bow loosened.',
+    'Bow out first; pin in before you lift it.',
+    { ...AWAY, result: 'yes-no' },
+    ...PUT_AWAY,
+    seenFrom(
+      'left',
+      fault(
+        'pin-out',
+        'Lifted with the pin out',
+        [['pin-too-long', 160]],
+        habit('Pin in first; a grown-up watches the neck.', 'ready-round'),
+        workshop('A screw that sticks goes to the workshop.')
+      )
+    )
+  ),
+  shoulder(
     'ready-jewellery',
     'front',
     'Nothing in the way',
+    'No necklace, no earring on the left, a collar that lies flat.',
+    'First take off chain and earring.',
     {
-      right: 'No necklace, no earring on the left, a collar that lies flat.',
-      child: 'Chain off, then play.',
       drill: 'ready-round',
       spot: 'collar',
       view: 'headQuarter'
@@ -161,9 +244,9 @@ export const READY: readonly Check[] = [
     'ready-tapes',
     'instrument',
     'The tapes are in their places',
+    'Each tape lies straight on its mark, where it was measured.',
+    'Look: is each line in its place?',
     {
-      right: 'Each tape lies straight on its mark, where it was measured.',
-      child: 'The lines are where they belong.',
       drill: 'ready-round',
       spot: 'boardMiddle',
       view: { violin: 'board', viola: 'board', cello: 'boardFront', bass: 'boardFront' }
@@ -185,9 +268,9 @@ export const READY: readonly Check[] = [
     'ready-rest',
     'instrument',
     'The rest is on as marked',
+    'The shoulder rest sits at its marks, the marked end high.',
+    'Put the rest on its stickers.',
     {
-      right: 'The shoulder rest sits at its marks, the marked end high.',
-      child: 'Sticker to sticker.',
       drill: 'ready-round',
       spot: 'bottom',
       view: 'back'
@@ -216,9 +299,9 @@ export const READY: readonly Check[] = [
     'ready-pin',
     'right',
     'The pin is anchored',
+    'The pin is out to its mark, its tip in the stop or the strap; nothing slides.',
+    'Put the spike in its spot.',
     {
-      right: 'The pin is out to its mark, its tip in the stop or the strap; nothing slides.',
-      child: 'The spike sits in its spot.',
       drill: 'ready-round',
       spot: 'pinTip',
       view: 'pinClose',
@@ -228,32 +311,22 @@ export const READY: readonly Check[] = [
           strap: {
             right:
               'The pin is out to its mark, the strap tight from the chair’s leg to its tip; nothing slides.',
-            forPlayer: 'The spike sits in its strap.'
+            forPlayer: 'Put the spike in its strap.'
           }
         }
       ]
     },
-    fault(
-      'off-stop',
-      'The pin has left its stop',
-      ['pin-off-its-stop'],
-      setUp('anchoring', 'other', 'Try the strap to the chair leg: it is the surest on this floor.'),
-      setUp('anchor', 'lower', 'One hole shorter.')
-    ),
-    fault(
-      'off-mark',
-      'The pin is not at its mark',
-      ['pin-too-short'],
-      setUp('pin', 'raise', 'Out to the mark; a hand on the neck while the screw is loose.')
-    )
+    except('anchoring', ['strap'], fault('off-stop', 'The pin has left its stop', ['pin-off-its-stop'])),
+    seenFrom('right', fault('slid', 'The cello has slid away', [['pushed-away', 150]])),
+    fault('off-mark', 'The pin is not at its mark', ['pin-too-short'])
   ),
   bass(
     'ready-pin',
     'left',
     'The pin is at its notch',
+    'The pin is out to its notch, the screw snug, the tip covered; it stands without slipping.',
+    'Pin at its mark, rubber on.',
     {
-      right: 'The pin is out to its notch, the screw snug, the tip covered; it stands without slipping.',
-      child: 'Pin at its mark, rubber on.',
       drill: 'ready-round',
       spot: 'pinTip',
       view: 'pinClose'
@@ -264,36 +337,21 @@ export const READY: readonly Check[] = [
       ['pin-tip-bare'],
       habit('Put the cap on; the floor and the feet are worth it.')
     ),
-    fault(
-      'off-mark',
-      'The pin is not at its mark',
-      [['pin-too-short', 60]],
-      setUp('pin', 'raise', 'To its notch; left hand under the neck while you turn the screw.')
-    )
+    fault('off-mark', 'The pin is not at its mark', [['pin-too-short', 60]])
   ),
   cello(
     'ready-stool',
     'left',
     'The right seat',
+    'The seat with this player’s number or height; hard, flat, and it does not fold.',
+    'My seat has my number.',
     {
-      right: 'The seat with this player’s number or height; hard, flat, and it does not fold.',
-      child: 'My seat has my number.',
       drill: 'stand-up',
       spot: 'seatEdge',
       pose: 'seated',
       view: 'left'
     },
-    fault(
-      'low',
-      'A lower seat than on record',
-      ['seat-too-low'],
-      setUp('seat', 'raise', 'Take the one with the number, or a wedge.')
-    ),
-    fault(
-      'high',
-      'A higher seat than on record',
-      ['seat-too-high'],
-      setUp('seat', 'lower', 'Take the one with the number.')
-    )
+    fault('low', 'A lower seat than on record', ['seat-too-low']),
+    fault('high', 'A higher seat than on record', ['seat-too-high'])
   )
 ];

@@ -1,5 +1,5 @@
 import type { Check } from '../types';
-import { checksOf, fault, habit, seenFrom, setUp, tooSmall } from './make';
+import { checksOf, fault, habit, seenFrom, setUp } from './make';
 
 const cello = checksOf('stance', ['cello']);
 
@@ -9,9 +9,9 @@ export const SEAT: readonly Check[] = [
     'seat-front',
     'left',
     'On the front half of the seat',
+    'Sits on the front half; nothing behind the back is needed.',
+    'Sit on the edge, like on a swing.',
     {
-      right: 'Sits on the front half; nothing behind the back is needed.',
-      child: 'Sit on the edge, like on a swing.',
       drill: 'stand-up',
       spot: 'seatEdge',
       view: 'left'
@@ -27,17 +27,16 @@ export const SEAT: readonly Check[] = [
       'leans-back',
       'Leans on the back of the chair',
       ['leaning-back'],
-      habit('Grow tall, then bring the cello.', 'wall-back'),
-      setUp('angle', 'lower', 'A steeper cello lets the player come forward.')
+      habit('Grow tall, then bring the cello.', 'wall-back')
     )
   ),
   cello(
     'seat-feet',
     'left',
     'Both feet flat',
+    'Both feet flat under the knees, straight ahead, about as wide as the shoulders.',
+    'Feet glued to the floor.',
     {
-      right: 'Both feet flat under the knees, straight ahead, about as wide as the shoulders.',
-      child: 'Feet glued to the floor.',
       drill: 'stand-up',
       spot: 'leftFoot',
       view: 'left'
@@ -53,16 +52,17 @@ export const SEAT: readonly Check[] = [
       'drawn-in',
       'Feet drawn under the seat',
       ['feet-drawn-in'],
-      habit('Feet out until the shins stand.', 'stand-up')
+      habit('Feet out until the shins stand.', 'stand-up'),
+      setUp('seat', 'raise', 'A low seat pushes the feet under: raise it.')
     )
   ),
   cello(
     'seat-stand-up',
     'left',
     'Stand-up test',
+    'Stands up from the seat without moving the feet, and sits down again.',
+    'Up and down without moving your feet.',
     {
-      right: 'Stands up from the seat without moving the feet, and sits down again.',
-      child: 'Up and down without moving your feet.',
       drill: 'stand-up',
       spot: 'belly',
       pose: 'seated',
@@ -81,71 +81,47 @@ export const SEAT: readonly Check[] = [
     'seat-hips',
     'left',
     'Hips level with the knees or higher',
+    'The hips are level with the knees or a little higher.',
+    'Sit so that your lap is a gentle slide.',
     {
-      right: 'The hips are level with the knees or a little higher.',
-      child: 'Your lap is a gentle slide.',
       drill: 'stand-up',
       spot: 'leftKnee',
       view: 'left'
     },
-    fault(
-      'low',
-      'Knees higher than the hips',
-      ['seat-too-low'],
-      setUp('seat', 'raise', 'Raise the seat, or lay a wedge on it.')
-    ),
-    fault(
-      'high',
-      'Thighs slope steeply, the cello slides',
-      ['seat-too-high'],
-      setUp('seat', 'lower', 'Lower the seat.')
-    )
+    fault('low', 'Knees higher than the hips', ['seat-too-low']),
+    fault('high', 'Thighs slope steeply, the cello slides', ['seat-too-high'])
   ),
   cello(
     'seat-back',
     'right',
     'A tall back that is not stiff',
+    'The back is tall without a rigid arch, free to sway.',
+    'Tall and soft, like grass.',
     {
-      right: 'The back is tall without a rigid arch, free to sway.',
-      child: 'Tall and soft, like grass.',
       drill: 'wall-back',
       spot: 'back',
       view: 'right'
     },
-    fault(
-      'slumps',
-      'Slumps',
-      ['slumped'],
-      setUp('pin', 'raise', 'The cello is too low: longer pin.'),
-      habit('Grow tall, then bring the cello to you.', 'wall-back'),
-      tooSmall('It may be too small to reach.')
-    ),
+    fault('slumps', 'Slumps', ['slumped']),
     fault(
       'arched',
       'Rigid arch, belly out',
       ['belly-out'],
-      habit('Breathe out, sway, start again.', 'wall-back'),
-      setUp('pin', 'lower', 'The cello may push: shorter pin.')
+      habit('Breathe out, sway, start again.', 'wall-back')
     )
   ),
   cello(
     'seat-line',
     'front',
     'Shoulders, hips and head in line',
+    'Seen from the front, shoulders and hips are level and the head stands over them.',
+    'Build a tower: hips, shoulders, head.',
     {
-      right: 'Seen from the front, shoulders and hips are level and the head stands over them.',
-      child: 'A straight tower: hips, shoulders, head.',
       drill: 'wall-mirror',
       spot: 'chest',
       view: 'front'
     },
-    fault(
-      'bent',
-      'Bends to the left',
-      ['trunk-bent'],
-      setUp('placing', 'other', 'Let the neck pass left of the head.'),
-      habit('Look into a mirror.', 'wall-mirror')
-    ),
+    fault('bent', 'Bends to the left', ['trunk-bent']),
     seenFrom(
       'above',
       fault(
@@ -155,21 +131,15 @@ export const SEAT: readonly Check[] = [
         habit('Belly button to the bridge.', 'wall-mirror')
       )
     ),
-    fault(
-      'shoulders-up',
-      'Shoulders pulled up',
-      ['shoulders-pulled-up'],
-      setUp('pin', 'lower', 'The cello may stand too high.'),
-      habit('Up to the ears, let them fall.', 'shake-out')
-    )
+    fault('shoulders-up', 'Shoulders pulled up', ['shoulders-pulled-up'])
   ),
   cello(
     'seat-knees',
     'front',
     'Knees open beside it',
+    'The knees are open a little wider than the cello and touch it without squeezing.',
+    'Touch it with both knees, softly.',
     {
-      right: 'The knees are open a little wider than the cello and touch it without squeezing.',
-      child: 'Knees hold it like two soft hands.',
       drill: 'set-and-reset',
       spot: 'leftKnee',
       view: 'front'
@@ -178,14 +148,15 @@ export const SEAT: readonly Check[] = [
       'squeezes',
       'Knees squeeze together',
       ['knees-together'],
-      habit('Knees apart, lay it on the left, bring the right.', 'set-and-reset')
+      habit('Knees apart, let it stand between them, let them rest.', 'set-and-reset'),
+      setUp('seat', 'raise', 'Knees above the corners squeeze it: raise the seat.')
     ),
     fault(
       'wide',
       'Knees far apart, no contact',
       ['knees-wide'],
       setUp('seat', 'lower', 'Thighs that slope let the knees fall out: lower the seat.'),
-      habit('Bring the right leg in last.', 'set-and-reset')
+      habit('Bring the legs in until they touch.', 'set-and-reset')
     )
   )
 ];

@@ -4,6 +4,7 @@ import { BOW_FINGERS } from './bow-fingers';
 import { BOW_TESTS } from './bow-tests';
 import { BOW_THUMB } from './bow-thumb';
 import { BOW_USE } from './bow-use';
+import { BREATH, LEFT_WEIGHT } from './everybody';
 import { SHOULDER_LEVEL } from './hold-level';
 import { SHOULDER_HOLD } from './hold-shoulder';
 import { SHOULDER_LEFT_ARM } from './left-arm';
@@ -18,8 +19,10 @@ export const CHECKS: readonly Check[] = [
   ...STANCE,
   ...SHOULDER_HOLD,
   ...SHOULDER_LEVEL,
+  ...BREATH,
   ...SHOULDER_LEFT_ARM,
   ...SHOULDER_FINGERS,
+  ...LEFT_WEIGHT,
   ...BOW_THUMB,
   ...BOW_FINGERS,
   ...BOW_USE,

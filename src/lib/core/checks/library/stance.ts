@@ -1,6 +1,6 @@
 import { SHOULDER_FAMILIES, type Family } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, only, seenFrom, setUp, tooLarge, tooSmall } from './make';
+import { checksOf, fault, habit, seenFrom } from './make';
 
 const STANDING: readonly Family[] = ['violin', 'viola', 'bass'];
 const shoulder = checksOf('stance', SHOULDER_FAMILIES);
@@ -13,9 +13,9 @@ export const STANCE: readonly Check[] = [
     'stance-feet',
     'front',
     'The feet carry',
+    'Feet as wide as the shoulders, level, toes a little out.',
+    'Feet wide, like two tree roots.',
     {
-      right: 'Feet as wide as the shoulders, level, toes a little out.',
-      child: 'Two feet, like two tree roots.',
       drill: 'feet-print',
       spot: 'leftFoot',
       view: 'feet',
@@ -24,8 +24,7 @@ export const STANCE: readonly Check[] = [
         {
           'step-out': {
             right: 'Heels together, toes apart; then the left foot steps out and carries.',
-            forPlayer: 'Heels together, toes apart, left foot out.',
-            changes: [{ kind: 'left-foot-forward' }, { kind: 'feet-together', amount: 0.45 }]
+            forPlayer: 'Heels together, toes apart, left foot out.'
           }
         }
       ]
@@ -48,9 +47,9 @@ export const STANCE: readonly Check[] = [
     'stance-feet',
     'right',
     'The feet carry',
+    'Feet as wide as the shoulders, the weight on the right leg, the left foot turned out.',
+    'Right leg strong, left foot out.',
     {
-      right: 'Feet as wide as the shoulders, the weight on the right leg, the left foot turned out.',
-      child: 'Right leg strong, left foot out.',
       drill: 'feet-print',
       spot: 'rightFoot',
       view: 'right',
@@ -59,8 +58,7 @@ export const STANCE: readonly Check[] = [
         {
           'step-out': {
             right: 'Heels together, toes apart; then the left foot steps out beside the bass.',
-            forPlayer: 'Heels together, toes apart, left foot out.',
-            changes: [{ kind: 'left-foot-forward', amount: 50 }]
+            forPlayer: 'Heels together, toes apart, left foot out.'
           }
         }
       ]
@@ -71,21 +69,15 @@ export const STANCE: readonly Check[] = [
       ['left-foot-forward'],
       habit('Bring it back beside the bass.', 'feet-print')
     ),
-    fault(
-      'deep',
-      'Crouches to reach',
-      ['knees-deep'],
-      setUp('pin', 'raise', 'Longer pin before the knees bend.'),
-      tooSmall('With the pin out as far as it goes: it may be too small.')
-    )
+    fault('deep', 'Crouches to reach', ['knees-deep'])
   ),
   standing(
     'stance-weight',
     'front',
     'The weight can shift',
+    'The weight rests between the feet and can sway to either one.',
+    'Sway like a tree in the wind.',
     {
-      right: 'The weight rests between the feet and can sway to either one.',
-      child: 'Sway like a tree in the wind.',
       drill: 'feet-print',
       spot: 'belly',
       view: { violin: 'front', viola: 'front', bass: 'behind' }
@@ -96,21 +88,15 @@ export const STANCE: readonly Check[] = [
       ['weight-on-one-leg'],
       habit('Sway left and right, then stop in the middle.', 'feet-print')
     ),
-    fault(
-      'bends',
-      'Leans over to one side',
-      ['trunk-bent'],
-      habit('Grow tall at the wall.', 'wall-back'),
-      tooLarge('Is it too heavy or too long?')
-    )
+    fault('bends', 'Leans over to one side', ['trunk-bent'])
   ),
   standing(
     'stance-knees',
     'left',
     'The knees are soft',
+    'The knees give a little; neither pushed back nor bent deep.',
+    'Soft knees, like springs.',
     {
-      right: 'The knees give a little; neither pushed back nor bent deep.',
-      child: 'Knees like springs.',
       drill: 'short-strokes',
       spot: 'leftKnee',
       view: { violin: 'left', viola: 'left', bass: 'right' }
@@ -121,83 +107,48 @@ export const STANCE: readonly Check[] = [
       ['knees-locked'],
       habit('Bounce twice, then play.', 'short-strokes')
     ),
-    fault(
-      'deep',
-      'Knees bent deep',
-      ['knees-deep'],
-      habit('Grow until the legs are long and soft.', 'wall-back')
-    )
+    fault('deep', 'Knees bent deep', ['knees-deep'])
   ),
   standing(
     'stance-back',
     'right',
     'The back is tall',
+    'The back is long from seat to crown, the belly soft and not pushed out.',
+    'Tall, as if a thread pulls you up.',
     {
-      right: 'The back is long from seat to crown, the belly soft and not pushed out.',
-      child: 'Tall, as if a thread pulls you up.',
       drill: 'wall-back',
       spot: 'back',
       view: { violin: 'left', viola: 'left', bass: 'right' }
     },
-    fault(
-      'slumps',
-      'Slumps',
-      ['slumped'],
-      habit('Grow tall at the wall.', 'wall-back'),
-      tooLarge('Is it too heavy?')
-    ),
-    fault(
-      'belly',
-      'Belly pushed out',
-      ['belly-out'],
-      habit('Soft knees, then a long back.', 'wall-back'),
-      tooLarge('It may be too heavy to carry.')
-    ),
-    fault(
-      'leans-back',
-      'Leans back',
-      ['leaning-back'],
-      habit('Weight to the middle of the feet.', 'feet-print'),
-      tooLarge('It may be too heavy or too long.')
-    )
+    fault('slumps', 'Slumps', ['slumped']),
+    fault('belly', 'Belly pushed out', ['belly-out']),
+    fault('leans-back', 'Leans back', ['leaning-back'])
   ),
   standing(
     'stance-shoulders',
     'front',
     'The shoulders are level',
+    'Both shoulders hang at one height before the instrument comes.',
+    'Let your shoulders hang, like a coat on its hook.',
     {
-      right: 'Both shoulders hang at one height before the instrument comes.',
-      child: 'Shoulders soft, like a coat on its hook.',
       drill: 'shake-out',
       spot: 'chest',
       pose: 'playing',
       view: 'head'
     },
-    fault(
-      'up',
-      'Both pulled up',
-      ['shoulders-pulled-up'],
-      habit('Up to the ears, let them fall.', 'shake-out')
-    ),
+    fault('up', 'Both pulled up', ['shoulders-pulled-up']),
     seenFrom(
       { violin: 'headBehind', viola: 'headBehind', bass: 'headBehind' },
-      fault(
-        'left-up',
-        'The left one is up',
-        ['shoulder-raised'],
-        only(['violin', 'viola'], setUp('lift', 'raise', 'Too low in sum: raise, twice at most.')),
-        only(['bass'], setUp('pin', 'lower', 'The left hand may be too high.')),
-        habit('Let it fall, then bring the instrument.', 'shake-out')
-      )
+      fault('left-up', 'The left one is up', ['shoulder-raised'])
     )
   ),
   shoulder(
     'stance-facing',
     'above',
     'Faces the right way',
+    'The body is square to the stand, the scroll at its left corner.',
+    'Belly button looks at the music.',
     {
-      right: 'The body is square to the stand, the scroll at its left corner.',
-      child: 'Belly button looks at the music.',
       drill: 'feet-print',
       spot: 'chest',
       view: 'above',
@@ -206,8 +157,7 @@ export const STANCE: readonly Check[] = [
         {
           'left-side': {
             right: 'The left side is aimed at the stand: eyes, scroll and music in one line.',
-            forPlayer: 'Left shoulder points at the music.',
-            changes: [{ kind: 'turned-away' }]
+            forPlayer: 'Left shoulder points at the music.'
           }
         }
       ]
@@ -218,46 +168,30 @@ export const STANCE: readonly Check[] = [
       ['trunk-twisted'],
       habit('Turn the feet, not the waist.', 'feet-print')
     ),
-    fault(
-      'scroll-to-front',
-      'The scroll swings in front',
-      ['scroll-to-front'],
-      setUp('scroll', 'other', 'Choose where the scroll points and aim at it.'),
-      habit('Aim at a mark on the wall.', 'wall-mirror')
-    )
+    fault('scroll-to-front', 'The scroll swings in front', ['scroll-to-front'])
   ),
   shoulder(
     'stance-positions',
     'front',
     'Rest and playing are two positions',
+    'At “rest” it goes under the arm at once and stays; at “play” it comes up in one way.',
+    'At “rest”, tuck it under your arm.',
     {
-      right: 'At “rest” it goes under the arm at once and stays; at “play” it comes up in one way.',
-      child: 'Rest means rest: tucked under the arm.',
       drill: 'set-and-reset',
       spot: 'scroll',
       pose: 'rest',
       view: 'threeQuarterRight'
     },
-    fault(
-      'hangs',
-      'Hangs down by the neck',
-      ['rest-hangs-down'],
-      habit('Call “rest”, wait, call “play”.', 'set-and-reset')
-    ),
-    fault(
-      'points-out',
-      'Points at the neighbours',
-      ['rest-points-out'],
-      habit('Scroll forward, strings away from the body.', 'set-and-reset')
-    )
+    fault('hangs', 'Hangs down by the neck', ['rest-hangs-down']),
+    fault('points-out', 'Points at the neighbours', ['rest-points-out'])
   ),
   shoulder(
     'stance-guard',
     'right',
     'Guarded under the arm',
+    'In rest position the elbow keeps it against the side, the bridge away from the body.',
+    'Hug it with your elbow.',
     {
-      right: 'In rest position the elbow keeps it against the side, the bridge away from the body.',
-      child: 'Hug it with your elbow.',
       drill: 'set-and-reset',
       spot: 'bodyMiddle',
       pose: 'rest',
@@ -269,12 +203,6 @@ export const STANCE: readonly Check[] = [
       ['rest-points-out'],
       habit('Elbow to the ribs.', 'set-and-reset')
     ),
-    fault(
-      'down',
-      'Sinks until the scroll is at the knee',
-      ['rest-hangs-down'],
-      habit('Scroll looks forward.', 'set-and-reset'),
-      tooLarge('It may be too heavy to guard.')
-    )
+    fault('down', 'Sinks until the scroll is at the knee', ['rest-hangs-down'])
   )
 ];

@@ -8,8 +8,14 @@ import { headFrame, onHead, type Spine } from './spine';
 const FINE = refined(HEAD, 2);
 const FINEST = refined(HEAD, 6);
 
+/** What shows in a face, from 0 to 1: teeth set on each other, and breath held in the cheeks. */
+export interface Face {
+  readonly jawClenched: number;
+  readonly cheeksFull: number;
+}
+
 /** Head with face, ears and hair. */
-export function headShapes(body: FigureBody, spine: Spine): Shape[] {
+export function headShapes(body: FigureBody, spine: Spine, { jawClenched, cheeksFull }: Face): Shape[] {
   const { headMm: H } = body;
   const at = onHead(spine, body);
   const { head } = spine;
@@ -47,9 +53,35 @@ export function headShapes(body: FigureBody, spine: Spine): Shape[] {
   const mouth = line(
     Array.from({ length: 9 }, (_, i) => {
       const x = (i - 4) / 4;
-      return [x * 0.085, 0.2 + 0.018 * x * x] as const;
+      const wide = 0.085 + 0.02 * jawClenched - 0.05 * cheeksFull;
+      return [x * wide, 0.2 + (0.018 - 0.05 * jawClenched) * x * x] as const;
     })
   );
+  const strain = [-1, 1].flatMap((side): Curve[] => [
+    ...(jawClenched > 0
+      ? [
+          // The brow comes down, and the muscle stands out at the jaw's corner.
+          line([0.04, 0.12, 0.2].map((x, i) => [side * x, 0.525 + 0.035 * i] as const)),
+          line([0.02, 0.05, 0.08].map((x) => [side * x, 0.165] as const)),
+          line([0.15, 0.18, 0.21].map((y) => [side * 0.1, y] as const)),
+          line([0.155, 0.18, 0.205].map((y) => [side * 0.04, y] as const)),
+          line([0.31, 0.25, 0.18].map((y, i) => [side * (0.245 - 0.012 * Math.abs(i - 1)), y] as const))
+        ]
+      : []),
+    ...(cheeksFull > 0
+      ? [
+          line([0.07, 0.13, 0.19].map((x, i) => [side * x, 0.6 + (i === 1 ? 0.015 : 0)] as const)),
+          line(
+            [
+              [0.16, 0.3],
+              [0.13, 0.25],
+              [0.13, 0.19],
+              [0.16, 0.14]
+            ].map(([x = 0, y = 0]) => [side * x, y] as const)
+          )
+        ]
+      : [])
+  ]);
   // The jaw's edge from ear to chin, where the side of the face turns under.
   const jaw = [-1, 1].map((side): Curve => {
     const run = Array.from({ length: 9 }, (_, i) => i / 8);
@@ -71,7 +103,7 @@ export function headShapes(body: FigureBody, spine: Spine): Shape[] {
     ...skin,
     soft: 0.045 * H
   });
-  return [skull, nose, ...faces, mouth, ...jaw, mesh(HAIR, { part: 'hair', tone: 'hair' }, frame)];
+  return [skull, nose, ...faces, mouth, ...strain, ...jaw, mesh(HAIR, { part: 'hair', tone: 'hair' }, frame)];
 }
 
 /** The head's surface, the same for everybody, in heads. */

@@ -28,6 +28,26 @@ export const BODY_CHANGES = {
     at('leftShoulder', 0.2, 'plumb'),
     'trunkLeft'
   ),
+  'jaw-clenched': change(
+    FAMILIES,
+    ['share', 1, 1],
+    (a, p) => ({ jawClenched: a, headPitch: p.headPitch + 7 * a }),
+    ['face', 'jaw'],
+    at('jaw', 0.05),
+    'face'
+  ),
+  'breath-held': change(
+    FAMILIES,
+    ['share', 1, 1],
+    (a, p) => ({
+      cheeksFull: a,
+      leftShoulderUp: p.leftShoulderUp + 22 * a,
+      rightShoulderUp: p.rightShoulderUp + 22 * a
+    }),
+    ['face'],
+    at('jaw', 0.06),
+    'face'
+  ),
   // Shoulders and trunk
   'shoulder-raised': change(
     FAMILIES,

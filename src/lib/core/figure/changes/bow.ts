@@ -179,6 +179,40 @@ export const BOW_CHANGES = {
     at('bow', 0.06),
     byHold('head', 'bowFront')
   ),
+  'bow-run-out': change(
+    FAMILIES,
+    ['share', 0.42, 0.5],
+    (a, p) => ({ bowAt: Math.min(0.97, p.bowAt + a) }),
+    [...BOW, ...BOW_HAND],
+    at('bow', 0.06),
+    byHold('head', 'bowFront')
+  ),
+  'bow-pressed': change(
+    FAMILIES,
+    ['share', 1, 1],
+    (a) => ({ bowPressed: a, bowFirstOver: a }),
+    BOW,
+    at('bowMiddle', 0.06),
+    byHold('bowMiddle', 'bowMiddleAbove')
+  ),
+  'bow-points-out': change(
+    FAMILIES,
+    ['there', 1, 1],
+    () => ({ bowHeld: 'carried' }),
+    BOW,
+    at('rightHand', 0.1),
+    'threeQuarter',
+    'bowUpright'
+  ),
+  'hair-touched': change(
+    FAMILIES,
+    ['there', 1, 1],
+    () => ({ leftHand: 'bow' }),
+    ['leftPalm', 'leftFinger', 'leftThumb'],
+    at('leftHand', 0.06),
+    'threeQuarter',
+    'bowUpright'
+  ),
   'bow-underhand': change(
     ['bass'],
     ['there', 1, 1],

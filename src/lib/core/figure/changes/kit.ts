@@ -61,6 +61,22 @@ export const KIT_CHANGES = {
     at('bottom', 0.08),
     'back'
   ),
+  'pad-under': change(
+    SHOULDER_FAMILIES,
+    THERE,
+    () => ({ restKind: 'pad' }),
+    ['shoulderRest'],
+    at('bottom', 0.08),
+    'back'
+  ),
+  'sponge-under': change(
+    SHOULDER_FAMILIES,
+    THERE,
+    () => ({ restKind: 'sponge' }),
+    ['shoulderRest'],
+    at('bottom', 0.08),
+    'back'
+  ),
   'rest-crooked': change(
     SHOULDER_FAMILIES,
     ['share', 1, 1],

@@ -3,6 +3,14 @@ import type { Pose } from '../pose/pose';
 import { at, byHold, change, LEFT_HAND, LOW, type ChangeKind } from './kind';
 
 /** The fingers nearer together or further apart, from the first. */
+/** All fingers further along the string by semitones, where their tapes are not. */
+const moved = ([first, second, third, fourth]: Pose['frame'], by: number): Pose['frame'] => [
+  first + by,
+  second + by,
+  third + by,
+  fourth + by
+];
+
 const spaced = ([first, second, third, fourth]: Pose['frame'], by: number): Pose['frame'] => [
   first,
   first + (second - first) * by,
@@ -204,6 +212,22 @@ export const LEFT_HAND_CHANGES = {
     ['leftFinger'],
     at('leftFingers', 0.04),
     FINGERS
+  ),
+  'fingers-past': change(
+    SHOULDER_FAMILIES,
+    ['share', 1, 1],
+    (a, p) => ({ frame: moved(p.frame, 0.75 * a) }),
+    ['leftFinger'],
+    at('leftFingers', 0.04),
+    'fingers'
+  ),
+  'fingers-short': change(
+    SHOULDER_FAMILIES,
+    ['share', 1, 1],
+    (a, p) => ({ frame: moved(p.frame, -0.75 * a) }),
+    ['leftFinger'],
+    at('leftFingers', 0.04),
+    'fingers'
   ),
   'second-near-first': change(
     LOW,

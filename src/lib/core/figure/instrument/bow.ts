@@ -11,6 +11,8 @@ export interface Bow {
   readonly size: number;
   /** How far the stick bends towards the hair: 1 as it should be, more when slack, 0 when quite straight. */
   readonly bend: number;
+  /** How far the hair hangs: 0 where it is taut. */
+  readonly sag: number;
 }
 
 /** A 4/4 violin bow, from which all others are scaled, mm. */
@@ -19,9 +21,10 @@ const HAIR_SHARE = 0.88;
 
 /**
  * @param heavy thickness against a violin's bow: 1.15 for a cello's, 1.35 for a bass's
+ * @param pressed 1 with the stick on a hair that is taut
  * @param slack 0 as for playing, 1 with the hair on the stick, -1 tightened until the stick bends outward
  */
-export function bowOf(lengthMm: number, heavy: number, slack = 0): Bow {
+export function bowOf(lengthMm: number, heavy: number, slack = 0, pressed = 0): Bow {
   const size = (lengthMm / WHOLE_BOW_MM) * heavy;
   return {
     lengthMm,
@@ -29,7 +32,8 @@ export function bowOf(lengthMm: number, heavy: number, slack = 0): Bow {
     frogMm: 38 * size,
     stickRadius: 4.3 * size,
     size,
-    bend: 1 + (slack > 0 ? 0.62 : 1.35) * slack
+    bend: 1 + (slack > 0 ? 0.62 : 1.35) * slack + 0.62 * pressed,
+    sag: 0.62 * Math.max(0, slack)
   };
 }
 
@@ -90,7 +94,7 @@ export function bowShapes(bow: Bow, frame: BowFrame, { hairTorn, hairGreasy }: H
       [0, 1]
     );
   };
-  const sag = bow.bend > 1 ? 16 * size * (bow.bend - 1) : 0;
+  const sag = 16 * size * bow.sag;
   const steps = sag > 0 ? 8 : 1;
   const hair = [-3.5, 3.5].map((side): Curve => ({
     kind: 'curve',

@@ -30,6 +30,10 @@ export interface Pose extends Omit<TrunkPose, 'hips'> {
   readonly seatBack: number;
   readonly heelsUp: number;
 
+  /** In the face: teeth set on each other, breath held in full cheeks; 0 to 1. */
+  readonly jawClenched: number;
+  readonly cheeksFull: number;
+
   readonly leftElbowSwing: number;
   /** The outstretched arm below level, degrees. */
   readonly armDown: number;
@@ -116,13 +120,16 @@ export interface Pose extends Omit<TrunkPose, 'hips'> {
   /** Tapes towards the bridge, semitones. */
   readonly tapesMoved: number;
   readonly restAway: boolean;
+  /** What is under the back where the set-up does not say. */
+  readonly restKind: 'rest' | 'pad' | 'sponge';
   readonly restSwapped: boolean;
   readonly restCrooked: number;
   readonly pegOut: number;
   readonly stringSlack: number;
   readonly rosinHeap: number;
-  /** Slack above 0, too tight below. */
+  /** Slack above 0, too tight below; pressed until the stick meets the hair. */
   readonly bowSlack: number;
+  readonly bowPressed: number;
   readonly hairTorn: number;
   readonly hairGreasy: number;
   readonly pinBare: number;
