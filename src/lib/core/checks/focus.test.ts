@@ -2,7 +2,6 @@ import { describe, expect, it } from 'vitest';
 import { FAMILIES } from '../instruments';
 import { daysLater, type IsoDay } from '../time';
 import {
-  CHECK_CATEGORIES,
   checksFor,
   focusOf,
   inWay,
@@ -140,7 +139,7 @@ describe('the next focus', () => {
         outcome: result === 'count' ? { kind: 'count', count: 8 } : rated('secure')
       }));
     const open = (some: readonly SeenResult[]) =>
-      openChecks(cello, 'left-hand', standingsOf({ checks: cello, results: some, today: '2026-03-01' })).some(
+      openChecks(cello, standingsOf({ checks: cello, results: some, today: '2026-03-01' })).some(
         ({ later }) => later
       );
     expect(open(results)).toBe(true);
@@ -152,7 +151,9 @@ describe('how one begins', () => {
   const openOf = (start: string, results: readonly SeenResult[]) => {
     const own = checks.flatMap((one) => inWay(one, { start }, 'violin') ?? []);
     const standings = standingsOf({ checks: own, results, today: '2026-03-01' });
-    return openChecks(own, 'bow-use', standings).map(({ id }) => id);
+    return openChecks(own, standings)
+      .filter(({ category }) => category === 'bow-use')
+      .map(({ id }) => id);
   };
   const there = (...categories: readonly string[]) =>
     checks
@@ -244,9 +245,7 @@ describe.each([
       // All that can hurt is looked at within twelve lessons.
       const early = new Set(course.slice(0, 12).flatMap(({ looks }) => looks.map(({ id }) => id)));
       const standings = standingsOf({ checks: library, results: [], today: '2026-01-05' });
-      const hurting = CHECK_CATEGORIES.flatMap((category) => openChecks(library, category, standings)).filter(
-        isAboutHurt
-      );
+      const hurting = openChecks(library, standings).filter(isAboutHurt);
       expect(hurting.filter(({ id }) => !early.has(id)).map(({ id }) => id)).toEqual([]);
       // Seen amiss, it is looked at again in this lesson or the next.
       course.slice(0, -1).forEach(({ looks, amiss }, i) => {

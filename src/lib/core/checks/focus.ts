@@ -1,7 +1,15 @@
 import { daysBetween, type IsoDay } from '../time';
 import { isPlucking, openChecks } from './gates';
-import { isAboutHurt, MOSTLY, SECURE, standingsOf, type CheckStanding, type SeenResult } from './strength';
-import { CHECK_CATEGORIES, type Check, type CheckCategory } from './types';
+import {
+  isAboutHurt,
+  MOSTLY,
+  SECURE,
+  seenOf,
+  type CheckStanding,
+  type Seen,
+  type SeenResult
+} from './strength';
+import type { Check, CheckCategory } from './types';
 
 /** Why a category and a check are proposed. */
 export type FocusReason =
@@ -88,33 +96,33 @@ const needOf = (standings: ReadonlyMap<string, CheckStanding>, { id }: Check): n
 /** What can hurt is looked at whatever the lesson is about, so it tells less of that. */
 const TELLS_LESS = 0.24;
 
-/** What each earlier lesson was about, oldest first: what most of its looks were at. */
+/** What each lesson before a day was about, oldest first: what most of its looks were at. */
 function themesOfLessons(
   checks: readonly Check[],
-  results: readonly SeenResult[]
+  { days: seen }: Seen,
+  before: IsoDay
 ): readonly { readonly day: IsoDay; readonly theme: Theme | null }[] {
-  const known = new Map(
-    checks.map((check) => [check.id, { theme: themeOf(check), tells: isAboutHurt(check) ? TELLS_LESS : 1 }])
-  );
-  const days = new Map<IsoDay, Map<Theme, number>>();
-  const counted = new Set<string>();
-  for (const { checkId, day } of results) {
-    const { theme = null, tells = 0 } = known.get(checkId) ?? {};
-    if (theme === null || counted.has(`${day} ${checkId}`)) continue;
-    counted.add(`${day} ${checkId}`);
-    const counts = days.get(day) ?? new Map<Theme, number>();
-    days.set(day, counts);
-    counts.set(theme, (counts.get(theme) ?? 0) + tells);
+  const days = new Map<IsoDay, number[]>();
+  for (const check of checks) {
+    const theme = themeOf(check);
+    if (theme === null) continue;
+    const tells = isAboutHurt(check) ? TELLS_LESS : 1;
+    const at = THEMES.indexOf(theme);
+    for (const { day } of seen.get(check.id) ?? []) {
+      if (day >= before) continue;
+      let counts = days.get(day);
+      if (!counts) days.set(day, (counts = THEMES.map(() => 0)));
+      counts[at] = (counts[at] ?? 0) + tells;
+    }
   }
-  let before: Theme | null = null;
+  let last = -1;
   return [...days]
     .sort(([a], [b]) => (a < b ? -1 : 1))
     .map(([day, counts]) => {
-      const most = Math.max(...counts.values());
-      const [first = null] = THEMES.filter((theme) => counts.get(theme) === most);
+      const most = Math.max(...counts);
       // Where two were looked at alike, the lesson went on with what it was about.
-      before = before !== null && counts.get(before) === most ? before : first;
-      return { day, theme: before };
+      if (counts[last] !== most) last = counts.indexOf(most);
+      return { day, theme: THEMES[last] ?? null };
     });
 }
 
@@ -143,6 +151,8 @@ interface Ground {
   readonly pressing: readonly Check[];
   /** Open checks of what the lesson is about, in the order in which they are taken. */
   readonly inOrder: readonly Check[];
+  /** Every open check. */
+  readonly open: readonly Check[];
   readonly lastLesson: IsoDay | null;
 }
 
@@ -168,22 +178,22 @@ function ordered(
 /** Works out what a lesson is about, and what comes in it first. */
 export function groundOf(question: FocusQuestion): Ground {
   const { checks, results, thisLesson = [], today, pain = false } = question;
-  const standings = standingsOf({ checks, results: [...results, ...thisLesson], today });
+  const all = thisLesson.length > 0 ? [...results, ...thisLesson] : results;
+  const seen = seenOf({ checks, results: all, today });
+  const { standings } = seen;
   const resting = checks.flatMap(({ id }) => {
     const until = standings.get(id)?.restsUntil;
     return until ? [{ checkId: id, until }] : [];
   });
   // Today is this lesson, whatever was seen in it already.
-  const lessons = themesOfLessons(
-    checks,
-    results.filter(({ day }) => day < today)
-  );
+  const lessons = themesOfLessons(checks, seen, today);
   const lastLesson = lessons.at(-1)?.day ?? null;
   const none = { category: null, check: null, stays: 0, resting } as const;
-  const empty = { standings, pressing: [], inOrder: [], lastLesson };
+  const empty = { standings, pressing: [], inOrder: [], open: [], lastLesson };
   if (pain) return { ...empty, focus: { ...none, reason: { kind: 'pain' } } };
 
-  const open = themesOpen(checks, standings, lessons, today);
+  const openNow = openChecks(checks, standings);
+  const open = themesOpen(openNow, standings, lessons, today);
   const held = heldTheme(checks, standings, lessons);
   const asked = open.find(({ theme }) => categoryOf(theme) === question.category);
   const others = open.filter(({ theme }) => theme !== lessons.at(-1)?.theme);
@@ -216,7 +226,7 @@ export function groundOf(question: FocusQuestion): Ground {
     stays,
     resting
   };
-  return { focus, standings, pressing: hurting, inOrder, lastLesson };
+  return { focus, standings, pressing: hurting, inOrder, open: openNow, lastLesson };
 }
 
 const longestOf = <T extends { readonly waits: number }>(some: readonly T[]): T | undefined =>
@@ -246,12 +256,11 @@ const lastOf = (own: readonly Check[], standings: ReadonlyMap<string, CheckStand
 
 /** The themes with something open, with how much each asks for. */
 function themesOpen(
-  checks: readonly Check[],
+  open: readonly Check[],
   standings: ReadonlyMap<string, CheckStanding>,
   lessons: readonly { readonly day: IsoDay; readonly theme: Theme | null }[],
   today: IsoDay
 ) {
-  const open = CHECK_CATEGORIES.flatMap((category) => openChecks(checks, category, standings));
   return THEMES.map((theme) => {
     const own = open.filter((check) => themeOf(check) === theme);
     const need = own.reduce((sum, check) => sum + needOf(standings, check), 0) / (own.length || 1);

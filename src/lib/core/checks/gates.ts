@@ -7,47 +7,49 @@ const strengthIn = (standings: Standings, { id }: Check): number => standings.ge
 
 export const isPlucking = ({ id }: Pick<Check, 'id'>): boolean => id.startsWith('pluck-');
 
+/** How far a player is with what others wait for, worked out once for all checks. */
+interface Ground {
+  /** The least strength in a category, advanced checks left out. */
+  readonly least: Readonly<Partial<Record<CheckCategory, number>>>;
+  readonly known: ReadonlySet<string>;
+  readonly plucks: 'none' | 'begun' | 'not-begun';
+}
+
+function groundOf(checks: readonly Check[], standings: Standings): Ground {
+  const least: Partial<Record<CheckCategory, number>> = {};
+  let plucks: Ground['plucks'] = 'none';
+  for (const check of checks) {
+    if (check.later) continue;
+    const strength = strengthIn(standings, check);
+    least[check.category] = Math.min(least[check.category] ?? SECURE, strength);
+    if (!isPlucking(check) || check.after || plucks === 'begun') continue;
+    plucks = strength > 0 ? 'begun' : 'not-begun';
+  }
+  return { least, known: new Set(checks.map(({ id }) => id)), plucks };
+}
+
 /**
  * Whether it is time for a check: what it builds on is there. Advanced ones wait until all others of their category are
  * secure; by the ways of beginning some wait for whole categories; the bow comes after plucking was begun, where that
  * is not for later itself.
  */
-function isTime(check: Check, checks: readonly Check[], standings: Standings): boolean {
-  const reach = (some: readonly Check[], least: number) =>
-    some.every((one) => one.later || strengthIn(standings, one) >= least);
-  if (
-    check.later &&
-    !reach(
-      checks.filter(({ category }) => category === check.category),
-      SECURE
-    )
-  )
-    return false;
-  const { gate = [], after = [] } = check;
-  if (!checks.every(({ id }) => !gate.includes(id) || (standings.get(id)?.strength ?? 0) === SECURE))
-    return false;
-  if (
-    after.length > 0 &&
-    !reach(
-      checks.filter(({ category }) => after.includes(category)),
-      MOSTLY
-    )
-  )
-    return false;
-  if (check.category !== 'bow-use' || isPlucking(check)) return true;
-  const begins = checks.filter((one) => isPlucking(one) && !one.later && !one.after);
-  return begins.length === 0 || begins.some((one) => strengthIn(standings, one) > 0);
+function isTime(
+  { later, gate = [], after = [], category, ...check }: Check,
+  { least, known, plucks }: Ground,
+  standings: Standings
+): boolean {
+  if (later && (least[category] ?? SECURE) < SECURE) return false;
+  if (gate.some((id) => known.has(id) && standings.get(id)?.strength !== SECURE)) return false;
+  if (after.some((one) => (least[one] ?? SECURE) < MOSTLY)) return false;
+  return category !== 'bow-use' || isPlucking(check) || plucks !== 'not-begun';
 }
 
-/** The open checks of a category: what rests is left out, and what waits for its time and was never looked at. */
-export const openChecks = (
-  checks: readonly Check[],
-  category: CheckCategory,
-  standings: Standings
-): readonly Check[] =>
-  checks.filter(
+/** The open checks: what rests is left out, and what waits for its time and was never looked at. */
+export function openChecks(checks: readonly Check[], standings: Standings): readonly Check[] {
+  const ground = groundOf(checks, standings);
+  return checks.filter(
     (check) =>
-      check.category === category &&
       standings.get(check.id)?.restsUntil == null &&
-      (strengthIn(standings, check) > 0 || isTime(check, checks, standings))
+      (strengthIn(standings, check) > 0 || isTime(check, ground, standings))
   );
+}

@@ -2,7 +2,7 @@ import { groundOf, type Focus, type FocusQuestion } from './focus';
 import { openChecks } from './gates';
 import { walkOf } from './shown';
 import { isAboutHurt, MOSTLY, standingsOf, type CheckStanding } from './strength';
-import { CHECK_CATEGORIES, type Check, type CheckCategory } from './types';
+import type { Check, CheckCategory } from './types';
 
 /** Looks at most in one lesson, so that it stays a minute. */
 const LOOKS_IN_A_LESSON = 6;
@@ -21,14 +21,12 @@ export interface LessonPlan {
 
 /** A check of another category, each in its turn: what can hurt and was never looked at first, then the longest ago. */
 function lookAround(
-  checks: readonly Check[],
+  open: readonly Check[],
   standings: ReadonlyMap<string, CheckStanding>,
   taken: ReadonlySet<string>,
   category: CheckCategory
 ): Check | undefined {
-  const others = CHECK_CATEGORIES.filter((one) => one !== category && one !== 'ready').flatMap((one) =>
-    openChecks(checks, one, standings)
-  );
+  const others = open.filter((one) => one.category !== category && one.category !== 'ready');
   const rank = (check: Check): string => {
     const lastDay = standings.get(check.id)?.lastDay ?? null;
     return lastDay === null ? (isAboutHurt(check) ? '0' : '1') : lastDay;
@@ -43,11 +41,11 @@ function lookAround(
  * category that the teacher chose for this player, its own alone.
  */
 export function lessonPlan(question: FocusQuestion): LessonPlan {
-  const { checks, category: asked = null, planned = false, worked = [] } = question;
-  const { focus, standings, pressing, inOrder } = groundOf(question);
+  const { category: asked = null, planned = false, worked = [] } = question;
+  const { focus, standings, pressing, inOrder, open } = groundOf(question);
   if (focus.category === null) return { focus, looks: [], standings };
   if (asked !== null && !planned) {
-    const own = asked === focus.category ? inOrder : openChecks(checks, asked, standings);
+    const own = asked === focus.category ? inOrder : open.filter(({ category }) => category === asked);
     const again = own.filter(({ id }) => worked.includes(id));
     const looks = [...again, ...own.filter((check) => !again.includes(check))];
     return { focus, looks: walkOf(looks.slice(0, LOOKS_IN_A_LESSON)), standings };
@@ -55,11 +53,11 @@ export function lessonPlan(question: FocusQuestion): LessonPlan {
   const first = [...pressing]
     .sort((a, b) => Number(b === focus.check) - Number(a === focus.check))
     .slice(0, HURTING_LOOKS);
-  const again = CHECK_CATEGORIES.flatMap((category) => openChecks(checks, category, standings))
+  const again = open
     .filter((check) => worked.includes(check.id) && !first.includes(check))
     .slice(0, AGAIN_LOOKS);
   const taken = new Set([...first, ...again, ...inOrder].map(({ id }) => id));
-  const around = lookAround(checks, standings, taken, focus.category);
+  const around = lookAround(open, standings, taken, focus.category);
   const neverSeen = around !== undefined && isAboutHurt(around) && !standings.get(around.id)?.lastDay;
   const goesAround =
     around !== undefined && first.length + again.length <= HURTING_LOOKS - (neverSeen ? 1 : 2);
@@ -78,7 +76,8 @@ export function readyList({
   const standings = standingsOf({ checks, results, today });
   const rank = ({ id, amiss }: { readonly id: string; readonly amiss: boolean }): string =>
     amiss ? '' : (standings.get(id)?.lastDay ?? '0');
-  return openChecks(checks, 'ready', standings)
+  return openChecks(checks, standings)
+    .filter(({ category }) => category === 'ready')
     .map((check) => {
       const { strength = 0 } = standings.get(check.id) ?? {};
       return { ...check, amiss: strength > 0 && strength < MOSTLY };

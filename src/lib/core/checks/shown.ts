@@ -50,7 +50,9 @@ function fromBelow(check: Check, family: Family, ways: Ways): Check {
   const { without = [], ...said } = UNDERHAND[check.id] ?? {};
   return {
     ...check,
-    faults: (check.category === 'bow-hand' ? fromOneSide(check.faults) : check.faults).filter(({ id }) => !without.includes(id)),
+    faults: (check.category === 'bow-hand' ? fromOneSide(check.faults) : check.faults).filter(
+      ({ id }) => !without.includes(id)
+    ),
     ...said,
     picture: { ...check.picture, changes }
   };

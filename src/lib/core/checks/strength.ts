@@ -55,12 +55,26 @@ export function strengthByDay(
   check: Pick<Check, 'goal'>,
   results: readonly SeenResult[]
 ): readonly DayStrength[] {
-  const best = new Map<IsoDay, number>();
+  const days: { day: IsoDay; strength: number }[] = [];
+  let inOrder = true;
   for (const { day, outcome } of results) {
     const strength = strengthOf(check, outcome);
-    if (strength > 0) best.set(day, Math.max(strength, best.get(day) ?? 0));
+    if (strength === 0) continue;
+    // Most often they come as they were seen.
+    const last = days.at(-1);
+    const same =
+      last?.day === day
+        ? last
+        : inOrder && last && last.day < day
+          ? undefined
+          : days.find((one) => one.day === day);
+    if (same) same.strength = Math.max(same.strength, strength);
+    else {
+      inOrder &&= last === undefined || last.day < day;
+      days.push({ day, strength });
+    }
   }
-  return [...best].map(([day, strength]) => ({ day, strength })).sort((a, b) => (a.day < b.day ? -1 : 1));
+  return inOrder ? days : days.sort((a, b) => (a.day < b.day ? -1 : 1));
 }
 
 /** Where a player stands with one check. */
@@ -77,24 +91,31 @@ export interface CheckStanding {
 }
 
 /** @param results of this check, in any order */
-export function standingOf(check: Check, results: readonly SeenResult[], today: IsoDay): CheckStanding {
-  const days = strengthByDay(check, results)
-    .map(({ day, strength }) => [day, strength] as const)
-    .reverse();
-  const [newest] = days;
-  if (!newest) return { strength: 0, lastDay: null, restsUntil: null, stuck: false, hurts: false };
-  const [lastDay, strength] = newest;
-  const end = days.findIndex(([, one]) => one < SECURE);
-  const since = days[(end === -1 ? days.length : end) - 1]?.[0];
+export const standingOf = (check: Check, results: readonly SeenResult[], today: IsoDay): CheckStanding =>
+  standingBy(check, results, strengthByDay(check, results), today);
+
+const NEVER: CheckStanding = { strength: 0, lastDay: null, restsUntil: null, stuck: false, hurts: false };
+
+function standingBy(
+  check: Check,
+  results: readonly SeenResult[],
+  days: readonly DayStrength[],
+  today: IsoDay
+): CheckStanding {
+  const newest = days.at(-1);
+  if (!newest) return NEVER;
+  const { day: lastDay, strength } = newest;
+  const since = days[days.findLastIndex((one) => one.strength < SECURE) + 1]?.day;
   const rests =
     strength === SECURE && since !== undefined && daysBetween(since, lastDay) >= SECURE_APART_DAYS;
-  const until = daysLater(lastDay, REST_DAYS);
-  const tries = days.slice(0, STUCK_LOOKS).map(([, one]) => one);
+  const until = rests ? daysLater(lastDay, REST_DAYS) : '';
+  const tries = days.slice(-STUCK_LOOKS);
   return {
     strength,
     lastDay,
-    restsUntil: rests && until > today ? until : null,
-    stuck: strength < MOSTLY && tries.length === STUCK_LOOKS && tries.every((one) => one >= strength),
+    restsUntil: until > today ? until : null,
+    stuck:
+      strength < MOSTLY && tries.length === STUCK_LOOKS && tries.every((one) => one.strength >= strength),
     hurts:
       strength < SECURE && hurtsAmiss(check, results.findLast(({ day }) => day === lastDay)?.faults, strength)
   };
@@ -109,25 +130,48 @@ function hurtsAmiss(check: Check, faults: readonly string[] | undefined, strengt
   return strength < MOSTLY && isAboutHurt(check);
 }
 
-/** Whether a check is first of all about something that can hurt. */
-export const isAboutHurt = ({ id, faults: [first] }: Check): boolean =>
-  first !== undefined && canHurt(id, first.id);
+const aboutHurt = new WeakMap<Check, boolean>();
 
-/** Everything that a lesson asks of a player's checks, worked out once. */
-export function standingsOf({
-  checks,
-  results,
-  today
-}: {
+/** Whether a check is first of all about something that can hurt. */
+export function isAboutHurt(check: Check): boolean {
+  const known = aboutHurt.get(check);
+  if (known !== undefined) return known;
+  const [first] = check.faults;
+  const is = first !== undefined && canHurt(check.id, first.id);
+  aboutHurt.set(check, is);
+  return is;
+}
+
+/** What was seen of each check, by its id. */
+export interface Seen {
+  readonly standings: ReadonlyMap<string, CheckStanding>;
+  readonly days: ReadonlyMap<string, readonly DayStrength[]>;
+}
+
+interface SeenQuestion {
   readonly checks: readonly Check[];
   readonly results: readonly SeenResult[];
   readonly today: IsoDay;
-}): ReadonlyMap<string, CheckStanding> {
+}
+
+/** Everything that a lesson asks of a player's checks, worked out once. */
+export function seenOf({ checks, results, today }: SeenQuestion): Seen {
   const byCheck = new Map<string, SeenResult[]>();
   for (const result of results) {
     const list = byCheck.get(result.checkId);
     if (list) list.push(result);
     else byCheck.set(result.checkId, [result]);
   }
-  return new Map(checks.map((check) => [check.id, standingOf(check, byCheck.get(check.id) ?? [], today)]));
+  const standings = new Map<string, CheckStanding>();
+  const days = new Map<string, readonly DayStrength[]>();
+  for (const check of checks) {
+    const own = byCheck.get(check.id) ?? [];
+    const seen = own.length === 0 ? [] : strengthByDay(check, own);
+    days.set(check.id, seen);
+    standings.set(check.id, standingBy(check, own, seen, today));
+  }
+  return { standings, days };
 }
+
+/** Where a player stands with each check, by its id. */
+export const standingsOf = (question: SeenQuestion): Seen['standings'] => seenOf(question).standings;

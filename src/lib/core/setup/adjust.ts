@@ -162,8 +162,8 @@ export function stepAfter(what: string, question: LookQuestion): Step {
   }
   if (belief.state === 'not-found') return { kind: 'not-found', setting, to: asSet(belief.best), belief };
   const to = asSet(belief.next ?? from);
-  // Between two notches there is nothing: it is not sent back against what was just seen.
-  const against = notchesMm.length > 0 && mends !== null && (mends.way === 'raise' ? to < from : to > from);
+  // It is never sent against what was just seen: that is looked at once more.
+  const against = mends !== null && (mends.way === 'raise' ? to < from : to > from);
   return to === Math.round(from) || against
     ? { kind: 'again', setting, belief }
     : { kind: 'change', setting, from, to, belief };

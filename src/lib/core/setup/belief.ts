@@ -44,6 +44,8 @@ const UNLIKE = 0.25;
 const WIDE_SPREAD = 0.3;
 /** A look tells the truth nine times in ten. */
 const TRUE_SHARE = 0.9;
+/** Where "too little" turns into "right" nobody sees to the mm: over this share of the tolerance the answer may be either. */
+const BLUR = 0.2;
 /** How sure is sure enough to say by oneself that it holds. */
 const SURE = 0.8;
 /** How sure is sure enough that what holds lies beyond the end. */
@@ -62,6 +64,14 @@ const SLACK = 1e-9;
 const AT_END = 0.5;
 
 const bell = (off: number, spread: number): number => Math.exp(-0.5 * (off / spread) ** 2) / spread;
+
+/** How likely something is seen where the best value lies so far above what is set. */
+function likelihood(seen: LookSeen, above: number, tolerance: number): number {
+  const past = (far: number) => 1 / (1 + Math.exp(-(far - tolerance) / (BLUR * tolerance)));
+  const [raise, lower] = [past(above), past(-above)];
+  const truly = { raise, lower, holds: Math.max(0, 1 - raise - lower) }[seen];
+  return (1 - TRUE_SHARE) / 2 + (TRUE_SHARE - (1 - TRUE_SHARE) / 2) * truly;
+}
 
 /** Likelihoods on a grid, and how much of them lies between two values. */
 class Grid {
@@ -82,10 +92,7 @@ class Grid {
       const near = bell(value - start, SPREAD * tolerance);
       const far = bell(value - start, Math.max(2 * SPREAD * tolerance, WIDE_SPREAD * range));
       const prior = ((1 - UNLIKE) * near + UNLIKE * far) * (inside ? 1 : BEYOND_WEIGHT);
-      return looks.reduce((weight, { at, seen }) => {
-        const truth: LookSeen = value > at + tolerance ? 'raise' : value < at - tolerance ? 'lower' : 'holds';
-        return weight * (truth === seen ? TRUE_SHARE : (1 - TRUE_SHARE) / 2);
-      }, prior);
+      return looks.reduce((weight, { at, seen }) => weight * likelihood(seen, value - at, tolerance), prior);
     });
     const whole = weights.reduce((sum, weight) => sum + weight, 0);
     this.#sums = new Float64Array(count + 1);
@@ -146,8 +153,8 @@ export function believe(search: Search, looks: readonly SettingLook[]): Belief {
         ? grid.between(-Infinity, low)
         : 0;
   if (beyondEnd >= SURE_OF_END) return ended('end-of-range');
-  // Of one look alone nothing holds: it was just seen not to.
-  if (looks.length > 1 && sure >= SURE && Math.abs(best - last.at) <= NEAR * tolerance)
+  // What was seen not to hold in the same way at each look is not said to: another step shows it.
+  if (looks.some(({ seen }) => seen !== last.seen) && sure >= SURE && Math.abs(best - last.at) <= NEAR * tolerance)
     return ended('holds', 'belief');
   // A child has stood long enough.
   if (looks.length >= MOST_LOOKS) return ended('not-found');
