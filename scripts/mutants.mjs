@@ -1,10 +1,12 @@
 /**
  * Changes the rules in `src/lib/core` one small way at a time and looks whether a test notices.
  *
- *   npm run mutants -- [--count 300] [--seed 1] [--in sizing]
+ *   npm run mutants -- [--constants] [--count 300] [--seed 1] [--in sizing]
  *
- * Draws its mutants by a seed, so a run can be repeated; fails below 80 % caught. Facts in tables are left as they
- * are: a test of them could only repeat them. A comparison is turned round; where it counts, it is moved by one too.
+ * Draws its mutants by a seed, so a run can be repeated; fails below 80 % caught. A comparison is turned round; where it
+ * counts, it is moved by one too. With --constants the numbers that stand at the top of a file or in a table are
+ * changed instead, by a fifth up or down, and neighbours in a row are swapped; how a figure is drawn, and pictures, are
+ * left out: nobody judges by them.
  */
 import { spawn } from 'node:child_process';
 import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
@@ -18,6 +20,7 @@ install();
 
 const { values } = parseArgs({
   options: {
+    constants: { type: 'boolean', default: false },
     count: { type: 'string', default: '300' },
     seed: { type: 'string', default: '1' },
     in: { type: 'string', default: '' }
@@ -26,6 +29,8 @@ const { values } = parseArgs({
 const WANTED_SHARE = 0.8;
 const LONGEST_MS = 120_000;
 const CORE = 'src/lib/core';
+/** Made-up children, who go through all of it. */
+const STORIES = 'src/lib/data/stories';
 
 const OTHER_OPERATOR = {
   '<': '>=',
@@ -55,6 +60,9 @@ const OTHER_CALL = {
 
 /** What is compared with a whole number, or with a length, counts. */
 const COUNTS = /^\d$|\.length/;
+
+/** What is drawn or heard, and what is said: by eyes and ears, not by a test. */
+const NOT_JUDGED = /core\/(figure|tones)\/|pictures|profiles|\/library\/|drills/;
 
 /** A table of facts: an array or object at the top of a file, outside any function. */
 function isInTable(node) {
@@ -116,6 +124,57 @@ function mutantsOf(path) {
   return found;
 }
 
+/** The top of a file: outside any function. */
+function isAtTop(node) {
+  for (let at = node.parent; at; at = at.parent) if (ts.isFunctionLike(at)) return false;
+  return true;
+}
+
+/** Every number that a rule rests on, a fifth larger or smaller, and each row with two of its neighbours swapped. */
+function constantsOf(path) {
+  if (NOT_JUDGED.test(path)) return [];
+  const text = readFileSync(path, 'utf8');
+  const source = ts.createSourceFile(path, text, ts.ScriptTarget.Latest, true);
+  const found = [];
+  const add = (node, put) => {
+    const start = node.getStart(source);
+    const { line } = source.getLineAndCharacterOfPosition(start);
+    found.push({ path, line: line + 1, start, end: node.getEnd(), was: node.getText(source), put });
+  };
+  const isNumber = (node) => ts.isNumericLiteral(node) || ts.isPrefixUnaryExpression(node);
+  const visit = (node) => {
+    if (ts.isTypeNode(node) || ts.isInterfaceDeclaration(node) || ts.isTypeAliasDeclaration(node)) return;
+    if (ts.isNumericLiteral(node) && isAtTop(node)) {
+      const value = Number(node.text.replaceAll('_', ''));
+      const whole = Number.isInteger(value);
+      for (const by of [1.2, 0.8]) {
+        const put = whole ? Math.round(value * by) : Number((value * by).toPrecision(6));
+        add(node, String(put === value ? value + (by > 1 ? 1 : -1) : put));
+      }
+    }
+    if (ts.isArrayLiteralExpression(node) && isAtTop(node) && node.elements.length > 2) {
+      const { elements } = node;
+      const at = elements.findIndex((one, i) => {
+        const next = elements[i + 1];
+        return next && isNumber(one) && isNumber(next) && one.getText(source) !== next.getText(source);
+      });
+      const [one, next] = [elements[at], elements[at + 1]];
+      if (at >= 0)
+        add(
+          {
+            getStart: () => one.getStart(source),
+            getEnd: () => next.getEnd(),
+            getText: () => `${one.getText(source)}, ${next.getText(source)}`
+          },
+          `${next.getText(source)}, ${one.getText(source)}`
+        );
+    }
+    ts.forEachChild(node, visit);
+  };
+  visit(source);
+  return found;
+}
+
 /** A copy of what the tests need, so that the checkout stays as it is. */
 function copyOfTree() {
   const copy = mkdtempSync(join(tmpdir(), 'mutants-'));
@@ -158,13 +217,13 @@ async function caught(copy, { path, start, end, put }) {
     // Its own tests first: they are quick and notice nearly everything.
     if (testsIn(own).length > 0 && (await fails(copy, [own, '--exclude', '**/calibration.test.ts'])))
       return true;
-    return await fails(copy, [CORE]);
+    return await fails(copy, [CORE, STORIES]);
   } finally {
     writeFileSync(place, text);
   }
 }
 
-const all = files(join(root, CORE, values.in)).flatMap(mutantsOf);
+const all = files(join(root, CORE, values.in)).flatMap(values.constants ? constantsOf : mutantsOf);
 const next = random(Number(values.seed));
 const drawn = all
   .map((mutant) => ({ mutant, at: next() }))

@@ -1,10 +1,10 @@
 import type { InferType } from 'yup';
-import { FAMILIES } from '$lib/core/instruments';
+import { dimensionsOf, FAMILIES, sizesOf } from '$lib/core/instruments';
 import {
   believe,
   LOOKS_SEEN,
   MOST_LOOKS,
-  rangeOf,
+  reachOf,
   SETTING_IDS,
   SETUP_KIND_OF,
   SETUP_KINDS,
@@ -13,6 +13,7 @@ import {
 import type { ListBounds } from './bounds';
 import { choiceOf, exactly, listOf, numberWithin } from './fields';
 import { InputProblem } from './problem';
+import { sizeName } from './size';
 
 export const ADJUST_BOUNDS: ListBounds = { looks: MOST_LOOKS, rangeMm: 2 };
 
@@ -24,6 +25,7 @@ const value = () => numberWithin(-FARTHEST, FARTHEST);
 export const adjustRequest = exactly({
   family: choiceOf(FAMILIES).required(),
   setting: choiceOf(EVERY_SETTING, 'One of the settings of the family; angles are in degrees').required(),
+  size: sizeName(),
   rangeMm: listOf(value().required(), 2, 'Lowest and highest value; the setting’s own when not given'),
   startMm: value().required(),
   looks: listOf(
@@ -37,11 +39,12 @@ export const adjustRequest = exactly({
 /**
  * Answers what to try next.
  *
- * @throws InputProblem for a setting that the family does not have, and a range without extent
+ * @throws InputProblem for a setting or a size that the family does not have, and a range without extent
  */
 export function answerAdjust({
   family,
   setting,
+  size,
   rangeMm,
   startMm,
   looks
@@ -50,7 +53,10 @@ export function answerAdjust({
   const settings: readonly SettingId[] = SETTING_IDS[kind];
   if (!settings.includes(setting))
     throw new InputProblem([{ path: 'setting', message: `a ${family} has ${settings.join(', ')}` }]);
-  const reach = rangeOf(kind, setting);
+  if (size !== undefined && !sizesOf(family).includes(size))
+    throw new InputProblem([{ path: 'size', message: `no ${family} comes in this size` }]);
+  const instrument = size === undefined ? null : dimensionsOf(family, size);
+  const reach = reachOf(setting, { kind, instrument });
   const [low = reach.low, high = reach.high] = rangeMm ?? [];
   if (rangeMm && rangeMm.length !== 2)
     throw new InputProblem([{ path: 'rangeMm', message: 'must hold the lowest and the highest value' }]);

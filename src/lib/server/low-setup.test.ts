@@ -122,6 +122,14 @@ describe('POST tapes', () => {
 });
 
 describe('POST adjust', () => {
+  it('goes no further than the pin of the size, and knows the sizes of the family', async () => {
+    const pin = { family: 'cello', setting: 'pin', startMm: 255, looks: [{ atMm: 255, seen: 'raise' }] };
+    const next = async (body: object) => ((await adjust(body)).answer as { nextMm: number }).nextMm;
+    expect(await next(pin)).toBeGreaterThan(260);
+    expect(await next({ ...pin, size: '1/8' })).toBeLessThanOrEqual(260);
+    expect((await adjust({ ...pin, size: '14 in' })).paths).toEqual(['size']);
+  });
+
   const lift = { family: 'violin', setting: 'lift', rangeMm: [0, 30], startMm: 12, looks: [] };
 
   it('begins where it was told, follows what was seen, and ends when it is sure', async () => {

@@ -1,4 +1,4 @@
-import { leastSquares } from '../maths';
+import { beyondRange, leastSquares } from '../maths';
 import {
   seatedPosture,
   START_SEAT_OVER_LEG_MM,
@@ -25,16 +25,13 @@ export const CORNER_RANGE_MM = [-40, 40] as const;
 const STEP = { peg: 25, corner: 25, pin: 25, slide: 30, seat: 20, angle: 10 } as const;
 const WEIGHT_OF_HABIT = 2;
 
-/** How far a value lies outside a range, 0 inside. */
-const beyond = (value: number, low: number, high: number) => Math.max(0, low - value, value - high);
-
 /** What is missed, each in steps of its own; the misfit is the sum of their squares. */
 function misses(posture: Posture, body: SeatedBody, cello: Cello): readonly number[] {
   const habit = Math.sqrt(WEIGHT_OF_HABIT);
   return [
     (posture.pegAboveEarMm - PEG_AIM_MM) / STEP.peg,
-    beyond(posture.cornerAboveKneeMm, ...CORNER_RANGE_MM) / STEP.corner,
-    beyond(posture.pinMm, cello.pinMinMm ?? 0, cello.pinMaxMm ?? Infinity) / STEP.pin,
+    beyondRange(posture.cornerAboveKneeMm, ...CORNER_RANGE_MM) / STEP.corner,
+    beyondRange(posture.pinMm, cello.pinMinMm ?? 0, cello.pinMaxMm ?? Infinity) / STEP.pin,
     posture.slideMm / STEP.slide,
     (habit * (posture.angleDeg - START_ANGLE_DEG)) / STEP.angle,
     (habit * (posture.seatMm - body.lowerLegMm - START_SEAT_OVER_LEG_MM)) / STEP.seat

@@ -27,13 +27,15 @@ export function leastSquares(
   let terms = residuals(at);
   let sum = sumOfSquares(terms);
   let damping = 1e-3;
-  for (let round = 0; round < MOST_ROUNDS && damping < 1e9; round++) {
-    const slopes = at.map((value, index) => {
+  const slopesAt = () =>
+    at.map((value, index) => {
       const { high } = variables[index] as Variable;
       const way = value + SMALL > high ? -SMALL : SMALL;
       const moved = residuals(at.with(index, value + way));
       return terms.map((term, row) => ((moved[row] ?? 0) - term) / way);
     });
+  let slopes = slopesAt();
+  for (let round = 0; round < MOST_ROUNDS && damping < 1e9; round++) {
     const downhill = slopes.map((slope) => -slope.reduce((dot, s, row) => dot + s * (terms[row] ?? 0), 0));
     const free = downhill.flatMap((pull, index) => {
       const { low, high } = variables[index] as Variable;
@@ -65,6 +67,7 @@ export function leastSquares(
     [at, terms, sum] = [next, nextTerms, nextSum];
     damping = Math.max(1e-9, damping / 6);
     if (gained <= ENOUGH * (1e-3 + sum) * 1e-3) break;
+    slopes = slopesAt();
   }
   return at;
 }

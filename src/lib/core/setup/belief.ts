@@ -154,7 +154,11 @@ export function believe(search: Search, looks: readonly SettingLook[]): Belief {
         : 0;
   if (beyondEnd >= SURE_OF_END) return ended('end-of-range');
   // What was seen not to hold in the same way at each look is not said to: another step shows it.
-  if (looks.some(({ seen }) => seen !== last.seen) && sure >= SURE && Math.abs(best - last.at) <= NEAR * tolerance)
+  if (
+    looks.some(({ seen }) => seen !== last.seen) &&
+    sure >= SURE &&
+    Math.abs(best - last.at) <= NEAR * tolerance
+  )
     return ended('holds', 'belief');
   // A child has stood long enough.
   if (looks.length >= MOST_LOOKS) return ended('not-found');

@@ -1,4 +1,4 @@
-import { clamp } from '../maths';
+import { beyondRange, clamp } from '../maths';
 import type { RestArrangement } from './arrangement';
 import type { SettingId } from './kinds';
 
@@ -37,8 +37,6 @@ const HEIGHTS: Readonly<Record<OwnRestKind, Ids>> = {
   pad: ['lift']
 };
 
-/** How far a value lies outside a range: above it positive, below it negative. */
-const outside = (value: number, low: number, high: number): number => value - clamp(value, low, high);
 const worst = (values: readonly number[]): number =>
   values.reduce((most, value) => (Math.abs(value) > Math.abs(most) ? value : most), 0);
 
@@ -70,8 +68,8 @@ export function offerRests(
       const values = Object.fromEntries(heights.map(({ id, value }) => [id, clamp(value, lowMm, highMm)]));
       return {
         rest,
-        higherMm: worst(heights.map(({ value }) => outside(value, lowMm, highMm))),
-        widerMm: kind === 'shoulder-rest' ? outside(width, narrow, wide) : 0,
+        higherMm: worst(heights.map(({ value }) => beyondRange(value, lowMm, highMm))),
+        widerMm: kind === 'shoulder-rest' ? beyondRange(width, narrow, wide) : 0,
         values: kind === 'shoulder-rest' ? { ...values, restWidth: clamp(width, narrow, wide) } : values
       };
     })

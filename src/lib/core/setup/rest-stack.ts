@@ -1,14 +1,9 @@
 import { FRACTION_OF_HEIGHT } from '../body';
 import { alongEdgeMm, halfWidthMm, type NominalInstrument } from '../instruments';
 import { clamp } from '../maths';
-import {
-  CHIN_REST_RANGE_MM,
-  LIFT_MAX_MM,
-  SLOPE_DEG,
-  TILT_DEG,
-  type RestSchool,
-  type ShoulderSlope
-} from './rest-schools';
+import type { OwnRest } from './own-rests';
+import { reachOf } from './reach';
+import { CHIN_REST_RANGE_MM, SLOPE_DEG, TILT_DEG, type RestSchool, type ShoulderSlope } from './rest-schools';
 
 const EDGE_AND_ARCH_MM = 8;
 const NOD_MM = 8;
@@ -51,6 +46,8 @@ export interface RestQuestion {
   readonly chinRestMm?: number;
   /** The lift as the teacher set it, mm; what is left of the gap by default. */
   readonly liftMm?: number;
+  /** What the teacher has in the cupboard; without any of a kind, all that is made. */
+  readonly rests?: readonly OwnRest[];
   /** Tilt of the string plane, degrees 0..30; 18 by default. */
   readonly tiltDeg?: number;
 }
@@ -113,16 +110,15 @@ export function restStack(question: RestQuestion): RestStack {
   const thicknessMm = instrument.ribMm + EDGE_AND_ARCH_MM;
   const nodMm = (NOD_MM * instrument.ribMm) / NOD_RIB_MM;
   const fillerMm = neckGapMm - thicknessMm - nodMm;
-  const [lowest, highest] = CHIN_REST_RANGE_MM;
-  const fittingMm = clamp(fillerMm, lowest, highest);
+  const { chinRests, mostLiftMm: most } = atHand(question);
+  const fittingMm = clamp(fillerMm, ...chinRests);
   const first = school === 'collarbone-first' || school === 'none';
-  const nominalMm = first ? fittingMm : (instrument.chinRestMm ?? lowest);
+  const nominalMm = first ? fittingMm : (instrument.chinRestMm ?? chinRests[0]);
   const chinRestMm = question.chinRestMm ?? nominalMm;
 
   const wantedLiftMm = fillerMm - (first ? fittingMm : chinRestMm);
-  const most = LIFT_MAX_MM[school];
   const liftMm = question.liftMm ?? clamp(wantedLiftMm, 0, most);
-  warnings.push(...fillWarnings({ chinRestMm, liftMm, fillerMm, most, first }));
+  warnings.push(...fillWarnings({ chinRestMm, liftMm, fillerMm, most, first, chinRests }));
 
   return {
     fillerMm,
@@ -136,13 +132,23 @@ export function restStack(question: RestQuestion): RestStack {
   };
 }
 
+/** What chin rests and lifts there are to fill it with, mm. */
+function atHand({ school, rests = [] }: RestQuestion) {
+  const question = { kind: 'rest', school, rests } as const;
+  const { low, high } = reachOf('chinRest', question);
+  const [lowest, highest] = CHIN_REST_RANGE_MM;
+  const chinRests = [clamp(low, lowest, highest), clamp(high, lowest, highest)] as const;
+  return { chinRests, mostLiftMm: reachOf('lift', question).high };
+}
+
 /** How chin rest and lift as they are set fill the gap. */
 function fillWarnings({
   chinRestMm,
   liftMm,
   fillerMm,
   most,
-  first
+  first,
+  chinRests
 }: {
   readonly chinRestMm: number;
   readonly liftMm: number;
@@ -150,10 +156,10 @@ function fillWarnings({
   readonly most: number;
   /** By the collarbone first, or with nothing under the back: the chin rest fills it. */
   readonly first: boolean;
+  readonly chinRests: readonly [number, number];
 }): readonly RestWarning[] {
-  const [lowest, highest] = CHIN_REST_RANGE_MM;
   const excessMm = chinRestMm + liftMm - fillerMm;
-  const fits = (mm: number) => clamp(mm, lowest, highest);
+  const fits = (mm: number) => clamp(mm, ...chinRests);
   const beyond: RestWarning[] = liftMm > most ? [{ code: 'lift-beyond', liftMm, limitMm: most }] : [];
   if (excessMm > BODY_GIVES_MM) {
     const fittingLift = Math.max(0, liftMm - excessMm);

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { contradictions } from './claims';
-import { Objection, tellStory } from './story';
+import { tellStory } from './story';
+import { Objection } from './told';
 
 /** `STORIES` asks for another number of them, `SEED` for others; one that failed is told again by `SEED=n STORIES=1`. */
 const STORIES = Number(process.env.STORIES ?? 400);

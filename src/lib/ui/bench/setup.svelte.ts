@@ -205,6 +205,7 @@ export class SetupBench {
         dropMm !== null && heightMm !== null ? { dropMm } : { slope: newest.shoulderSlope?.look ?? 'medium' },
       school: adjustments.choices.school ?? settings.restSchool,
       tiltDeg: adjustments.values.tilt ?? TILT_DEG[settings.tiltSchool],
+      rests: settings.rests ?? [],
       ...(chinRestMm === undefined ? {} : { chinRestMm }),
       ...(liftMm === undefined ? {} : { liftMm })
     });
