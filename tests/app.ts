@@ -39,6 +39,15 @@ export const test = base.extend<{ page: Page }>({
 
 export { expect };
 
+/** What the menu of a child’s head offers. */
+export async function fromMenu(
+  page: Page,
+  item: 'Edit' | 'Archive' | 'Bring back' | 'Delete…'
+): Promise<void> {
+  await page.getByRole('button', { name: /^More about/ }).click();
+  await page.getByRole('menuitem', { name: item }).click();
+}
+
 export type Given = { readonly [Name in keyof Records]?: readonly Records[Name][] };
 
 /** A page of the application's own origin that runs none of it. */

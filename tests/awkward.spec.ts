@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import type { Records } from '../src/lib/data/store/tables';
 import { demoRecords } from '../src/lib/data/demo/demo';
-import { expect, given, NOW, openNewPlayer, somebody, stored, test } from './app';
+import { expect, fromMenu, given, NOW, openNewPlayer, somebody, stored, test } from './app';
 
 const twice = { weekday: 2, time: '15:30', minutes: 45 } as const;
 const NAMES = [
@@ -101,7 +101,7 @@ async function mounts(page: Page, path: string): Promise<void> {
 
 test('every place opens with awkward records', async ({ page }) => {
   await given(page, awkward());
-  for (const path of ['/', '/fit', '/day', '/class', '/players', '/players/new', '/week', '/ahead', '/files'])
+  for (const path of ['/', '/day', '/class', '/players', '/players/new', '/week', '/ahead', '/files'])
     await mounts(page, path);
   for (const path of ['/settings', '/checks', '/day/long', '/day/nobody']) await mounts(page, path);
   for (const group of ['owls-a', 'owls-b', 'empty'])
@@ -142,7 +142,7 @@ test('on a German keyboard Z undoes where it lies, and the slash of Shift 7 find
     );
   const id = await openNewPlayer(page, 'Zita Zett');
   await page.goto(`/players/${id}`);
-  await page.getByRole('button', { name: 'Archive' }).click();
+  await fromMenu(page, 'Archive');
   const archivedOn = async () => (await stored(page, 'players'))[0]?.archivedOn;
   await expect.poll(archivedOn).toBe('2026-11-24');
   // There Y lies where Z is elsewhere: it does again, and takes nothing back.

@@ -36,8 +36,9 @@ test('a record that cannot be judged leaves the rest usable, and a backup still 
     rest: { school: 'pad', mount: 'beside', tiltDeg: 0, highEnd: 'even', settings: { chinRest: setting } }
   });
   await page.goto('/players/demo-05');
-  await expect(page.getByRole('button', { name: 'Edit' })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Delete…' })).toBeVisible();
+  await page.getByRole('button', { name: /^More about/ }).click();
+  for (const item of ['Edit', 'Delete…'])
+    await expect(page.getByRole('menuitem', { name: item })).toBeVisible();
   await page.goto('/files');
   const [download] = await Promise.all([
     page.waitForEvent('download'),
@@ -94,7 +95,7 @@ test('settings of the rest are changed by steps, by typing and back, each with i
 
 test('old lengths are shown with their day and not used', async ({ page }) => {
   await openWithClass(page);
-  await page.getByRole('link', { name: 'Fit Corin Hazelbeck' }).click();
+  await page.getByRole('link', { name: 'Measure: Corin Hazelbeck' }).click();
   await expect(field(page, 'Height')).toBeFocused();
   await expect(page.getByText(/^\d+\.\d on 28 Apr 2026$/).first()).toBeVisible();
   await expect(page.getByText('Measure the height or the arm, and a size appears here.')).toBeVisible();

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { bytesOf, expect, expectAccessible, given, somebody, stored, test } from './app';
+import { bytesOf, expect, expectAccessible, fromMenu, given, somebody, stored, test } from './app';
 
 const PASSWORD = 'four bows in a row';
 
@@ -18,7 +18,7 @@ async function readIn(page: Page, buffer: Buffer): Promise<void> {
 }
 const rename = async (page: Page, id: string, name: string) => {
   await page.goto(`/players/${id}`);
-  await page.getByRole('button', { name: 'Edit' }).click();
+  await fromMenu(page, 'Edit');
   await page.getByRole('textbox', { name: /^Name/ }).fill(name);
   await page.getByRole('button', { name: /^Save changes/ }).click();
   await expect(page.getByRole('button', { name: /^Save changes/ })).toBeHidden();

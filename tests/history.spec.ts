@@ -52,7 +52,7 @@ test('a half-done fit waits where it was after the tab is killed', async ({ page
 
   const again = await context.newPage();
   await again.goto('/');
-  await expect(again.getByRole('heading', { name: 'Where you stopped' })).toBeVisible();
+  await expect(again.locator('[data-next=go-on]')).toBeVisible();
   await again.getByRole('link', { name: 'Go on with Crash Test' }).click();
   await expect(again).toHaveURL(url);
   await expect(field(again, 'Height')).toHaveValue('120.5');
@@ -89,6 +89,7 @@ test('a full disk says so and loses nothing that is on the screen', async ({ pag
 
 test('pain stops the check with the caution, and the history keeps it', async ({ page }) => {
   await openWithClass(page);
+  await page.goto('/players');
   await page.getByRole('link', { name: 'Fit Saffi Dunmorrow' }).click();
   await expect(field(page, 'Height')).toBeFocused();
   await page.keyboard.type('115');

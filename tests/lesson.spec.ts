@@ -308,10 +308,10 @@ const leastApart = (page: Page) =>
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, colorScheme: 'dark' });
 
-  test('each of eleven spots can be tapped by itself', async ({ page }) => {
+  test('each of fourteen spots can be tapped by itself', async ({ page }) => {
     await openWithClass(page, '/lesson/demo-19?category=bow-use');
     await page.getByRole('button', { name: /^All \d+ looks/ }).click();
-    await expect(page.locator('[data-spot]')).toHaveCount(11);
+    await expect(page.locator('[data-spot]')).toHaveCount(14);
     await expect.poll(() => leastApart(page)).toBeGreaterThan(34);
     for (const spot of ['use-straight', 'use-eyes-closed', 'use-lane', 'use-elbow']) {
       await page.locator(`[data-spot=${spot}]`).tap();

@@ -4,6 +4,7 @@ import { TABLE_NAMES } from '../src/lib/data/store/tables';
 import {
   expect,
   field,
+  fromMenu,
   given,
   measure,
   openNewPlayer,
@@ -113,7 +114,7 @@ test('benches open for bodies unlike any other, and after the family was changed
   await expect(page.locator('#decide')).toContainText('decided 24 Nov 2026');
   for (const family of ['Viola', 'Cello']) {
     await page.goto(`/players/${boy.id}`);
-    await page.getByRole('button', { name: 'Edit' }).click();
+    await fromMenu(page, 'Edit');
     await page.getByText(family, { exact: true }).click();
     await page.getByRole('button', { name: /^Save changes/ }).click();
     // The form closes when the change is saved; a page left before that may take it along.
@@ -227,7 +228,7 @@ test('somebody deleted in another tab leaves nothing that a number could be writ
   await page.keyboard.type('120.5');
   const other = await context.newPage();
   await other.goto(`/players/${id}`);
-  await other.getByRole('button', { name: 'Delete…' }).click();
+  await fromMenu(other, 'Delete…');
   await other.getByRole('button', { name: 'Delete', exact: true }).click();
   await expect(other.getByText('Deleted Two Tabs with all records.', { exact: false })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Two Tabs' })).toHaveCount(0);
@@ -247,10 +248,10 @@ test('forgotten for good, nothing of a child is left in any table', async ({ pag
       )
     );
   expect(await everything()).toContain(name);
-  await page.getByRole('button', { name: 'Edit' }).click();
+  await fromMenu(page, 'Edit');
   await page.getByLabel('Notes').fill('a note of hers');
   await page.getByRole('button', { name: /^Save changes/ }).click();
-  await page.getByRole('button', { name: 'Delete…' }).click();
+  await fromMenu(page, 'Delete…');
   await page.getByRole('button', { name: 'Delete and forget for good now' }).click();
   await expect(page.getByText('Nothing is left but a random number', { exact: false })).toBeVisible();
   const left = await everything();
@@ -262,7 +263,7 @@ test('forgotten for good, nothing of a child is left in any table', async ({ pag
 test('a deletion can be taken back for two minutes, and is then forgotten by itself', async ({ page }) => {
   const id = await openNewPlayer(page, 'Gone Soon');
   await page.goto(`/players/${id}`);
-  await page.getByRole('button', { name: 'Delete…' }).click();
+  await fromMenu(page, 'Delete…');
   await page.getByRole('button', { name: 'Delete', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Undo: Deleted Gone Soon' })).toBeVisible();
   expect(JSON.stringify(await stored(page, 'changes' as 'players'))).toContain('Gone Soon');

@@ -47,7 +47,7 @@ export {
   type PlayerCase
 } from './questions/case';
 export { decideFit, keepSetup, type SetupToKeep } from './commands/fits';
-export { answerTrial, beginTrial, dropTrial } from './commands/trials';
+export { answerTrial, beginTrial, changeTrialAnswer, dropTrial, stepBackInTrial } from './commands/trials';
 export { closePains, notePain } from './commands/pains';
 export { changeKit, kitGaps } from './commands/kit';
 export { keptTapes, stepTapes } from './commands/tapes';

@@ -1,3 +1,4 @@
+import type { CheckCategory } from '../checks/types';
 import type { IsoDay } from '../time';
 
 /** What can be due for a player, in the order in which a teacher takes it. */
@@ -9,6 +10,8 @@ export interface Due {
   readonly playerId: string;
   readonly kind: DueKind;
   readonly day: IsoDay;
+  /** What a look is at. */
+  readonly category?: CheckCategory;
 }
 
 /** What is due until a day: pain first, then by kind, then the longest overdue. */

@@ -1,6 +1,6 @@
 export { behindIn, type InCategory } from './behind';
 export { mostAskedFor, plannedOn } from './category';
-export { byPlayer, dueUntil, type Due, type DueKind } from './due';
+export { byPlayer, DUE_KINDS, dueUntil, type Due, type DueKind } from './due';
 export {
   freeTime,
   lessonsOn,
@@ -12,3 +12,4 @@ export {
   type Weekday,
   type WeeklyLesson
 } from './week';
+export { byPressing, isNow, nextOf, type Next, type NextKind } from './next';

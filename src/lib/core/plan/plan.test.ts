@@ -12,7 +12,11 @@ import {
   takenUpOn,
   weekdayOf,
   weekOf,
-  type WeeklyLesson
+  type WeeklyLesson,
+  byPressing,
+  isNow,
+  nextOf,
+  type Due
 } from '.';
 
 describe('a week', () => {
@@ -161,5 +165,49 @@ describe('behind', () => {
     expect(of(0, 0, 0)).toEqual([]);
     expect(of(2)).toEqual([]);
     expect(of()).toEqual([]);
+  });
+});
+
+describe('what comes next for a child', () => {
+  const today = '2026-11-24';
+  const due = (kind: Due['kind'], day: string): Due => ({ playerId: 'a', kind, day });
+
+  it.each([
+    ['pain before all', 'pain', [due('pain', '2026-11-20'), due('measure', '2026-11-01')], 'pain'],
+    [
+      'a size that is too large before what is due',
+      'measured-too-large',
+      [due('check', '2026-11-01')],
+      'too-large'
+    ],
+    ['a fit that was begun', 'under-way', [due('check', '2026-11-01')], 'go-on'],
+    ['a size for who has none', 'new', [], 'size'],
+    ['a size that was outgrown', 'probably-too-small', [due('set-up', '2026-11-01')], 'too-small'],
+    [
+      'the set-up before the measuring, where both are due',
+      'due',
+      [due('measure', '2026-10-01'), due('set-up', '2026-11-20')],
+      'set-up'
+    ],
+    [
+      'the nearest ahead, where nothing is due',
+      'settled',
+      [due('measure', '2027-03-01'), due('check', '2026-12-01')],
+      'check'
+    ],
+    ['nothing, where nothing is known', 'settled', [], 'nothing']
+  ] as const)('%s', (_, standing, dues, kind) => {
+    expect(nextOf(standing, dues, today).kind).toBe(kind);
+  });
+
+  it('is wanted now where it has no day, or one that has come; and sorts so', () => {
+    const pain = nextOf('pain', [due('pain', '2026-11-20')], today);
+    const look = nextOf('settled', [{ ...due('check', '2026-11-24'), category: 'hold' }], today);
+    const later = nextOf('settled', [due('measure', '2027-03-01')], today);
+    expect(look.category).toBe('hold');
+    expect([pain, look, later].map((next) => isNow(next, today))).toEqual([true, true, false]);
+    const size = nextOf('new', [], today);
+    expect([size, later, look, pain].sort(byPressing)).toEqual([pain, later, look, size]);
+    expect(isNow({ kind: 'nothing', day: null }, today)).toBe(false);
   });
 });

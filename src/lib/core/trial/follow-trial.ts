@@ -1,4 +1,11 @@
-import { STOP, type TrialAnswer, type TrialChoice, type TrialLook, type TrialVerdict } from './types';
+import {
+  STOP,
+  type Concern,
+  type TrialAnswer,
+  type TrialChoice,
+  type TrialLook,
+  type TrialVerdict
+} from './types';
 
 /** How a trial stands after the answers given so far. */
 export type TrialState =
@@ -34,24 +41,9 @@ function verdictOf({ smaller, larger }: Tally): TrialVerdict {
   return larger >= DECIDED && smaller === 0 ? 'larger' : 'keep';
 }
 
-/** Every verdict that the looks still to come could lead to. */
-function reachable(from: Tally, looks: readonly TrialLook[]): ReadonlySet<TrialVerdict> {
-  let tallies: readonly Tally[] = [from];
-  for (const { choices } of looks) {
-    const next = new Map<string, Tally>();
-    for (const tally of tallies)
-      for (const choice of choices) {
-        const then = counted(tally, choice);
-        next.set(`${then.smaller} ${then.larger}`, then);
-      }
-    tallies = [...next.values()];
-  }
-  return new Set(tallies.map(verdictOf));
-}
-
 /**
- * Follows a trial: one look after the other, the same look again after placing the instrument anew (once), ended
- * as soon as no answer could change the verdict, and at pain.
+ * Follows a trial: one look after the other, the same look again after placing the instrument anew (once). It ends when
+ * it is too large, at pain, and after the last look: what is no matter of size is seen on the way, for the set-up.
  *
  * @param answers in the order given; answers to unknown looks are passed over
  */
@@ -73,10 +65,22 @@ export function followTrial(looks: readonly TrialLook[], answers: readonly Trial
     again = false;
   }
   const left = looks.slice(at);
-  const verdicts = reachable(tally, left);
   const [look] = left;
-  const [verdict] = verdicts;
-  if (!look || (verdicts.size === 1 && verdict)) return { kind: 'ended', verdict: verdictOf(tally) };
+  if (!look || tally.smaller >= DECIDED) return { kind: 'ended', verdict: verdictOf(tally) };
   const choices = again ? look.choices.filter(({ speaksFor }) => speaksFor !== 'reseat') : look.choices;
   return { kind: 'asking', look, choices, again, number: at + 1 };
 }
+
+/** What was answered to each look, in their order: the last word on it. */
+export const answered = (looks: readonly TrialLook[], answers: readonly TrialAnswer[]): readonly Concern[] =>
+  looks.flatMap((look) => {
+    const last = answers.findLast((one) => one.look === look.id);
+    const choice = look.choices.find(({ id, speaksFor }) => id === last?.choice && speaksFor !== 'reseat');
+    return choice ? [{ look, choice }] : [];
+  });
+
+/** What was not as it should be, whatever the verdict on the size: the set-up looks at it first. */
+export const concernsOf = (
+  looks: readonly TrialLook[],
+  answers: readonly TrialAnswer[]
+): readonly Concern[] => answered(looks, answers).filter(({ choice }) => choice.seen !== undefined);

@@ -1,5 +1,12 @@
 export { LOOK_PICTURES } from './pictures';
 export { advise, type Advice, type TriedOn } from './advice';
-export { followTrial, type TrialState } from './follow-trial';
+export { answered, concernsOf, followTrial, type TrialState } from './follow-trial';
 export { looksFor, TRIAL_LOOKS } from './looks';
-export { STOP, type TrialAnswer, type TrialChoice, type TrialLook, type TrialVerdict } from './types';
+export {
+  STOP,
+  type Concern,
+  type TrialAnswer,
+  type TrialChoice,
+  type TrialLook,
+  type TrialVerdict
+} from './types';

@@ -5,8 +5,9 @@ const choice = (
   id: string,
   text: string,
   speaksFor: SpeaksFor = 'keep',
-  points: 0 | 1 | 2 = 0
-): TrialChoice => ({ id, text, speaksFor, points });
+  points: 0 | 1 | 2 = 0,
+  seen?: string
+): TrialChoice => ({ id, text, speaksFor, points, ...(seen ? { seen } : {}) });
 const reseat = choice('reseat', 'Place it anew and look again', 'reseat');
 
 const shoulder = (look: Omit<TrialLook, 'families'>): TrialLook => ({ ...look, families: SHOULDER_FAMILIES });
@@ -29,7 +30,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('lies', 'Lies on collarbone and shoulder'),
       reseat,
-      choice('chest', 'Ends up on the chest again', 'smaller', 1)
+      choice('chest', 'Ends up on the chest again', 'smaller', 1, 'rest-slides-off')
     ]
   }),
   shoulder({
@@ -39,9 +40,9 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     wrong: 'The left shoulder is pulled up, or the head tips over.',
     choices: [
       choice('level', 'Head level, shoulders down'),
-      choice('tips', 'Head tips or shoulder rises: a matter of the rest'),
+      choice('tips', 'Head tips or shoulder rises: a matter of the rest', 'keep', 0, 'rest-head-tips'),
       reseat,
-      choice('hunched', 'Both, whatever the rest', 'smaller', 1)
+      choice('hunched', 'Both, whatever the rest', 'smaller', 1, 'rest-shoulder-raised')
     ]
   }),
   shoulder({
@@ -52,7 +53,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('level', 'Level without help'),
       reseat,
-      choice('sinks', 'The scroll sinks, it is too heavy', 'smaller', 1)
+      choice('sinks', 'The scroll sinks, it is too heavy', 'smaller', 1, 'rest-scroll-droops')
     ]
   }),
   shoulder({
@@ -61,8 +62,8 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     right: 'The elbow stays bent and soft, the fingers curl round the scroll.',
     wrong: 'The arm is straight and the elbow locked.',
     choices: [
-      choice('tucked', 'Sharply bent, the scroll is close', 'larger', 1),
       choice('bent', 'Bent with ease'),
+      choice('tucked', 'Sharply bent, the scroll is close', 'larger', 1),
       choice('nearly', 'Nearly straight', 'smaller', 1),
       choice('locked', 'Straight and locked', 'smaller', 2)
     ]
@@ -109,7 +110,18 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('holds', 'Holds and speaks'),
       choice('briefly', 'Holds briefly'),
-      choice('slides', 'Slides or clamps', 'smaller', 1)
+      choice('slides', 'Slides or clamps', 'smaller', 1, 'rest-slips')
+    ]
+  }),
+  shoulder({
+    id: 'shoulder-minute',
+    title: 'After a minute',
+    right: 'It is held as at the start: level, the shoulders down, no word of tired arms.',
+    wrong: 'It has grown heavy: the scroll sinks, the back gives way.',
+    choices: [
+      choice('same', 'As at the start'),
+      choice('sinks', 'The scroll sinks, it grows heavy', 'smaller', 1, 'rest-scroll-droops'),
+      choice('shoulder', 'A shoulder has come up', 'keep', 0, 'rest-shoulder-raised')
     ]
   }),
 
@@ -132,7 +144,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('stays', 'The body stays'),
       reseat,
-      choice('bends', 'Bends or twists again', 'smaller', 1)
+      choice('bends', 'Bends or twists again', 'smaller', 1, 'seated-leans-back')
     ]
   }),
   cello({
@@ -143,8 +155,8 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('touches', 'Touches the breastbone'),
       reseat,
-      choice('throat', 'At the throat, pin already in', 'smaller', 2),
-      choice('belly', 'At the belly, pin already far out', 'larger', 1)
+      choice('throat', 'At the throat, pin already in', 'smaller', 2, 'seated-peg-high'),
+      choice('belly', 'At the belly, pin already far out', 'larger', 1, 'seated-peg-low')
     ]
   }),
   cello({
@@ -155,8 +167,8 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('lobe', 'Near the lobe'),
       reseat,
-      choice('high', 'Well above the ear', 'smaller', 1),
-      choice('low', 'Down at the shoulder', 'larger', 1)
+      choice('high', 'Well above the ear', 'smaller', 1, 'seated-peg-high'),
+      choice('low', 'Down at the shoulder', 'larger', 1, 'seated-peg-low')
     ]
   }),
   cello({
@@ -164,7 +176,11 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     title: 'Left hand in first position',
     right: 'The left shoulder stays down.',
     wrong: 'The shoulder is raised to reach.',
-    choices: [choice('down', 'Shoulder down'), reseat, choice('raised', 'Raised again', 'smaller', 1)]
+    choices: [
+      choice('down', 'Shoulder down'),
+      reseat,
+      choice('raised', 'Raised again', 'smaller', 1, 'seated-peg-high')
+    ]
   }),
   cello({
     id: 'cello-bow',
@@ -194,8 +210,8 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     right: 'A round hand on the second-highest string, the thumb soft.',
     wrong: 'The hand flattens or pulls to reach.',
     choices: [
-      choice('roomy', 'Reaches with room to spare', 'larger', 1),
       choice('reaches', 'Reaches'),
+      choice('roomy', 'Reaches with room to spare', 'larger', 1),
       choice('stretch', 'With a little stretch'),
       choice('not', 'Does not, also with a free thumb', 'smaller', 2)
     ]
@@ -206,9 +222,21 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     right: 'D major begun on the lowest string with the first finger comes without pull.',
     wrong: 'The wide hand hurts or slides back.',
     choices: [
-      choice('beginner', 'Does not play yet'),
       choice('comes', 'Comes without pull'),
+      choice('beginner', 'Does not play yet'),
       choice('pulls', 'Pulls', 'smaller', 1)
+    ]
+  }),
+  cello({
+    id: 'cello-minute',
+    title: 'After a minute',
+    right: 'Player and cello are where they were: tall, the peg by the ear.',
+    wrong: 'The back has slumped, or the cello has slid.',
+    choices: [
+      choice('same', 'As at the start'),
+      choice('slumps', 'The player slumps', 'keep', 0, 'seated-slumps'),
+      choice('slides', 'The cello has slid away', 'keep', 0, 'seated-slides-away'),
+      choice('tires', 'The arms are tired', 'smaller', 1)
     ]
   }),
 
@@ -220,7 +248,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('leans', 'It leans in'),
       choice('upright', 'Upright or away', 'reseat'),
-      choice('still', 'Still upright or away')
+      choice('still', 'Still upright or away', 'keep', 0, 'standing-falls')
     ]
   }),
   bass({
@@ -231,7 +259,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('stays', 'Stays'),
       reseat,
-      choice('held', 'Has to be held, too much of it', 'smaller', 1)
+      choice('held', 'Has to be held, too much of it', 'smaller', 1, 'standing-falls')
     ]
   }),
   bass({
@@ -241,8 +269,8 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     wrong: 'The hand reaches above the eyes.',
     choices: [
       choice('cheek', 'Near the cheek'),
-      choice('ear', 'A little high, at the eyes'),
-      choice('above', 'Above the eyes', 'smaller', 2),
+      choice('ear', 'A little high, at the eyes', 'keep', 0, 'standing-hand-high'),
+      choice('above', 'Above the eyes', 'smaller', 2, 'standing-hand-high'),
       choice('low', 'Below the shoulder', 'larger', 1)
     ]
   }),
@@ -254,7 +282,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('between', 'Between, back upright'),
       choice('pin', 'Too low or high: set the pin', 'reseat'),
-      choice('bends', 'The back bends, pin already out', 'larger', 1),
+      choice('bends', 'The back bends, pin already out', 'larger', 1, 'standing-hunched'),
       choice('bridge', 'At the bridge, pin already in', 'smaller', 2)
     ]
   }),
@@ -267,6 +295,17 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
       choice('reaches', 'Reaches'),
       choice('stretch', 'With a little stretch'),
       choice('not', 'Does not, also with a free thumb', 'smaller', 2)
+    ]
+  }),
+  bass({
+    id: 'bass-minute',
+    title: 'After a minute',
+    right: 'The bass leans in as at the start, the player stands tall.',
+    wrong: 'The player leans on it, or pulls it up.',
+    choices: [
+      choice('same', 'As at the start'),
+      choice('leans', 'The player leans on it', 'keep', 0, 'standing-leans-on'),
+      choice('heavy', 'It has to be held, it grows heavy', 'smaller', 1, 'standing-falls')
     ]
   })
 ];

@@ -37,6 +37,7 @@ export const LOOK_PICTURES: Readonly<Record<string, LookPicture>> = {
     { kind: 'scroll-droops', amount: 20 },
     { kind: 'shoulder-raised' }
   ]),
+  'shoulder-minute': picture('playing', 'headLeft', [{ kind: 'scroll-droops', amount: 26 }]),
   'cello-seat': picture('seated', 'left', [{ kind: 'seat-too-low' }, { kind: 'leaning-back' }]),
   'cello-meets': picture('playing', 'right', [{ kind: 'slumped' }]),
   'cello-breastbone': picture('playing', 'left', [{ kind: 'pin-too-short', amount: 150 }], {
@@ -52,6 +53,8 @@ export const LOOK_PICTURES: Readonly<Record<string, LookPicture>> = {
   'cello-stroke': picture('tip', 'front', [{ kind: 'bow-oblique' }]),
   'cello-frame': picture('playing', 'fingersFront', [{ kind: 'fingers-flat' }]),
   'cello-extended': picture('playing', 'fingersFront', [{ kind: 'hand-slides-back' }]),
+  'cello-minute': picture('playing', 'left', [{ kind: 'slumped' }]),
+  'bass-minute': picture('playing', 'left', [{ kind: 'leaning-on-it' }]),
   'bass-stance': picture('playing', 'left', [{ kind: 'bass-upright', amount: 14 }]),
   'bass-hands-off': picture('handsOff', 'left', [{ kind: 'bass-leans-out', amount: 26 }]),
   'bass-left': picture('playing', 'front', [{ kind: 'bass-too-high' }], {

@@ -10,6 +10,8 @@ export interface TrialChoice {
   readonly speaksFor: SpeaksFor;
   /** 2 decides a size alone, 1 needs another that says the same; 0 for keep and reseat. */
   readonly points: 0 | 1 | 2;
+  /** What the set-up looks at first for it: the same as it is called there. */
+  readonly seen?: string;
 }
 
 /** One thing to look at while the instrument is in place. */
@@ -21,6 +23,12 @@ export interface TrialLook {
   readonly right: string;
   readonly wrong: string;
   readonly choices: readonly TrialChoice[];
+}
+
+/** What was seen amiss in a trial and is no matter of size alone. */
+export interface Concern {
+  readonly look: TrialLook;
+  readonly choice: TrialChoice;
 }
 
 /** One answer as given. */

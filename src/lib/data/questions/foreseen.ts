@@ -7,7 +7,7 @@ import type { Foreseen } from '../schema/foreseen';
 import { getSettings } from './settings';
 
 /** Which way of foreseeing made what is kept; raise it when the judgement changes, and all is worked out anew. */
-const FORESEEN_BY = 3;
+const FORESEEN_BY = 4;
 
 /** Players worked out between two reports of progress. */
 const AT_ONCE = 250;

@@ -9,18 +9,24 @@ import { newestByCheck, seenResults } from '../commands/checks';
 import type { Database } from '../store/database';
 import { kitGaps } from '../commands/kit';
 import { lookedAt } from './looked-at';
-import type { Player } from '../store/records';
+import type { Lesson, Player } from '../store/records';
 import type { RosterEntry } from './roster';
 import { ofPlayers } from './records';
 
-/** The next look that each player's newest lesson set. */
-async function nextLooks(db: Database): Promise<ReadonlyMap<string, IsoDay>> {
-  const newest = new Map<string, { readonly day: IsoDay; readonly nextLook: IsoDay }>();
-  await db.lessons.each(({ playerId, day, nextLook }) => {
+/** The next look that each player's newest lesson set, and at what. */
+async function nextLooks(
+  db: Database,
+  entries: readonly RosterEntry[]
+): Promise<ReadonlyMap<string, Pick<Lesson, 'day' | 'nextLook' | 'category'>>> {
+  const newest = new Map<string, Pick<Lesson, 'day' | 'nextLook' | 'category'>>();
+  const [only, ...others] = entries;
+  const asked = only && others.length === 0 ? db.lessons.where({ playerId: only.player.id }) : db.lessons;
+  await asked.each(({ playerId, day, nextLook, category }) => {
     const known = newest.get(playerId);
-    if (nextLook !== undefined && (!known || known.day < day)) newest.set(playerId, { day, nextLook });
+    if (nextLook !== undefined && (!known || known.day < day))
+      newest.set(playerId, { day, nextLook, category });
   });
-  return new Map([...newest].map(([playerId, { nextLook }]) => [playerId, nextLook]));
+  return newest;
 }
 
 /** Two reviews of one player within so many days are one visit. */
@@ -32,10 +38,11 @@ export async function duesOf(
   entries: readonly RosterEntry[],
   today: IsoDay
 ): Promise<readonly Due[]> {
-  const looks = await nextLooks(db);
+  const looks = await nextLooks(db, entries);
   return entries.flatMap(({ player, pain, standing, foresight, setupReview }): Due[] => {
     const due = (kind: Due['kind'], day: IsoDay | null | undefined): Due[] =>
       day ? [{ playerId: player.id, kind, day }] : [];
+    const look = looks.get(player.id);
     const late = kitGaps(player).find((gap) => isOverdue(gap, today));
     const back = due('return', late ? today : null);
     // Nothing is proposed while pain is open.
@@ -49,7 +56,10 @@ export async function duesOf(
     return [
       ...due(standing === 'measured-too-large' ? 'too-large' : 'measure', visit),
       ...due('set-up', oneVisit ? null : setUp),
-      ...due('check', looks.get(player.id)),
+      ...due('check', look?.nextLook).map((one) => ({
+        ...one,
+        ...(look?.category ? { category: look.category } : {})
+      })),
       ...back
     ];
   });

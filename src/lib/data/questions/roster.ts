@@ -62,13 +62,19 @@ async function inParts<T extends { readonly id: string }>(table: Table<T, string
 
 const byName = (a: Player, b: Player) => (a.name < b.name ? -1 : a.name > b.name ? 1 : 0);
 
-/** Every player that is not archived with where each stands, by name. What is foreseen is read, not worked out. */
-export async function roster(db: Database, today: IsoDay): Promise<readonly RosterEntry[]> {
-  const [players, foreseen, drafts, pains, names] = await Promise.all([
-    inParts(db.players).then((players) => players.sort(byName)),
-    inParts(db.foreseen),
-    db.drafts.toArray(),
-    db.pains.filter(({ closedAt }) => closedAt === null).toArray(),
+/** Players with where each stands; what is foreseen is read, not worked out. */
+export async function entriesOf(
+  db: Database,
+  players: readonly Player[],
+  today: IsoDay
+): Promise<readonly RosterEntry[]> {
+  const few = players.length === 1 ? (players[0]?.id ?? '') : null;
+  const [foreseen, drafts, pains, names] = await Promise.all([
+    few === null ? inParts(db.foreseen) : db.foreseen.where({ id: few }).toArray(),
+    few === null ? db.drafts.toArray() : db.drafts.where({ id: few }).toArray(),
+    (few === null ? db.pains : db.pains.where({ playerId: few }))
+      .filter(({ closedAt }) => closedAt === null)
+      .toArray(),
     groupsApart(db)
   ]);
   const foreseenOf = new Map(foreseen.filter(isForeseen).map((one) => [one.id, one]));
@@ -89,12 +95,18 @@ export async function roster(db: Database, today: IsoDay): Promise<readonly Rost
       pain: painOf.get(player.id) ?? null
     };
   };
-  const there = players.filter(({ archivedOn }) => archivedOn === null);
   const entries: RosterEntry[] = [];
-  for (let from = 0; from < there.length; from += PART) {
+  for (let from = 0; from < players.length; from += PART) {
     // Everything is read: the page may do something else between two parts.
     if (from > 0) await new Promise((goOn) => setTimeout(goOn, 0));
-    entries.push(...there.slice(from, from + PART).map(entryOf));
+    entries.push(...players.slice(from, from + PART).map(entryOf));
   }
   return entries;
+}
+
+/** Every player that is not archived with where each stands, by name. */
+export async function roster(db: Database, today: IsoDay): Promise<readonly RosterEntry[]> {
+  const players = await inParts(db.players);
+  const there = players.filter(({ archivedOn }) => archivedOn === null).sort(byName);
+  return entriesOf(db, there, today);
 }

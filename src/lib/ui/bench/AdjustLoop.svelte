@@ -33,7 +33,11 @@
   const unit = $derived(bench.settings.unit);
   /** The setting that a fault asks for, where the teacher comes from one. */
   const asked = $derived(page.url.searchParams.get('mend'));
-  const isAsked = (id: string): boolean => asked !== null && seenAtLook(id).mends?.setting === asked;
+  const isAsked = (id: string): boolean =>
+    (asked !== null && seenAtLook(id).mends?.setting === asked) ||
+    concerns.some(({ choice }) => choice.seen === id);
+  /** What the trial of this size saw amiss, until a look of the set-up was noted. */
+  const concerns = $derived(bench.setup.looks.length === 0 ? bench.concerns : []);
   /** What the setting mends comes first. */
   const options = $derived(seenFor(kind).toSorted((a, b) => Number(isAsked(b.id)) - Number(isAsked(a.id))));
   const askedName = $derived(
@@ -42,7 +46,8 @@
   /** The place on the figure that was tapped; all of them without one. */
   let at = $state<string | null>(null);
   const shown = $derived(options.filter(({ id }) => at === null || spotOf(id) === at));
-  const numberOf = (id: string) => options.findIndex((option) => option.id === id) + 1;
+  /** That all is well is the first answer, here as in the trial. */
+  const keyOf = (id: string) => String((options.findIndex((option) => option.id === id) + 2) % 10);
   const looks = $derived(bench.setup.looks);
   const stopped = $derived(bench.pains.length > 0);
   const noting = new Action();
@@ -107,9 +112,9 @@
   function keydown(event: KeyboardEvent) {
     if (event.repeat || event.altKey || event.ctrlKey || event.metaKey) return;
     if (event.target instanceof HTMLInputElement) return;
-    const option = options[Number(event.key) - 1];
-    if (option) void see(option.id);
-    else if (event.key === '0') void see(HOLDS);
+    const option = options.find(({ id }) => keyOf(id) === event.key);
+    if (event.key === '1') void see(HOLDS);
+    else if (option) void see(option.id);
     else return;
     event.preventDefault();
   }
@@ -126,6 +131,12 @@
   {:else}
     {#if askedName !== null && !last}
       <p><b>The fault in the lesson points at {askedName}.</b> What it mends comes first.</p>
+    {/if}
+    {#if concerns.length > 0}
+      <p data-concerns>
+        <b>In the trial: {concerns.map(({ choice }) => choice.text.toLowerCase()).join('; ')}.</b> Look at that
+        first.
+      </p>
     {/if}
     {#if last}
       <p class="answer" data-step={last.step.kind} tabindex="-1" bind:this={answer} role="status">
@@ -154,6 +165,11 @@
         onpick={goTo}
       />
       <ul bind:this={pictures}>
+        <li>
+          <button type="button" class="btn act holds" data-seen="holds" onclick={() => see(HOLDS)}>
+            <span><span class="key">1</span> Nothing: it holds</span>
+          </button>
+        </li>
         {#each shown as { id } (id)}
           {@const picture = SEEN_PICTURES[id]}
           <li>
@@ -174,7 +190,7 @@
                   changes={picture.changes}
                 />
               {/if}
-              <span><span class="key">{numberOf(id)}</span> {SEEN_WORDS[id]?.text}</span>
+              <span><span class="key">{keyOf(id)}</span> {SEEN_WORDS[id]?.text}</span>
             </button>
           </li>
         {/each}
@@ -183,11 +199,6 @@
             <button type="button" class="btn act holds" onclick={() => (at = null)}>Everything to see</button>
           </li>
         {/if}
-        <li>
-          <button type="button" class="btn act holds" data-seen="holds" onclick={() => see(HOLDS)}>
-            <span><span class="key">0</span> Nothing: it holds</span>
-          </button>
-        </li>
       </ul>
     </div>
     {#if kind === 'seated'}

@@ -3,12 +3,10 @@
   import { changesBetween } from '$lib/core/setup';
   import type { Player } from '$lib/data';
   import { focusSoon } from '$lib/ui/focus';
+  import ChildStrip from '$lib/ui/player/ChildStrip.svelte';
   import PainNotes from '$lib/ui/PainNotes.svelte';
   import Part from '$lib/ui/shell/Part.svelte';
-  import { FAMILY_WORDS } from '$lib/words/families';
-  import { ageText, dayText } from '$lib/words/dates';
   import { FIT_ORDER } from '$lib/core/body';
-  import { tooLargeText } from '$lib/words/growth';
   import Answer from './Answer.svelte';
   import type { Bench } from './bench.svelte';
   import BenchFoot from './BenchFoot.svelte';
@@ -28,14 +26,6 @@
   let { bench, player }: { bench: Bench; player: Player } = $props();
 
   const unit = $derived(bench.settings.unit);
-  const facts = $derived(
-    [
-      FAMILY_WORDS[player.family].toLowerCase(),
-      ageText(player.birthMonth, bench.today),
-      bench.before ? `on a ${bench.before.size} since ${dayText(bench.before.day)}` : 'no size yet',
-      bench.before && !bench.decided ? tooLargeText(bench.outlookFor(bench.before.size)) : null
-    ].filter((fact) => fact !== null)
-  );
 
   const STEPS = ALL_STEPS;
   const fields = $derived(FIT_ORDER[player.family]);
@@ -84,7 +74,7 @@
   );
 
   /** What the set-up is asked to mend, by whoever comes from a fault. */
-  const toMend = () => place?.querySelector<HTMLElement>('[data-mend] [data-seen]');
+  const toMend = () => place?.querySelector<HTMLElement>('[data-mend] [data-seen].asked');
 
   onMount(() => {
     // A link may lead to a part of the bench.
@@ -98,11 +88,7 @@
 </script>
 
 <div class="bench" data-next={nextStep} bind:this={place}>
-  <header class="who">
-    <h1>{player.name}</h1>
-    <p class="soft">{facts.join(' · ')}</p>
-    <p class="links"><a href="/players/{player.id}">History</a></p>
-  </header>
+  <ChildStrip {player} here="fit" />
   <PainNotes {player} pains={bench.earlierPains} typed={bench.typed} />
 
   <section id="measure" aria-labelledby="measure-title" class="measure">
@@ -157,29 +143,6 @@
   .bench {
     padding: 0.25rem 1.5rem 1rem;
     max-width: 90rem;
-  }
-  .who {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: baseline;
-    gap: 0 1rem;
-    padding-bottom: 0.25rem;
-  }
-  h1 {
-    font-size: 1.6rem;
-    font-weight: 750;
-    letter-spacing: -0.01em;
-    overflow-wrap: anywhere;
-  }
-  .links {
-    margin-left: auto;
-  }
-  .links a {
-    text-decoration: underline;
-    text-underline-offset: 0.2em;
-    display: inline-flex;
-    align-items: center;
-    min-height: 2.75rem;
   }
   .measure {
     display: grid;

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { tick } from 'svelte';
-  import { STOP, type TrialChoice } from '$lib/core/trial';
-  import { answerTrial, beginTrial, db, dropTrial, notePain, type Player } from '$lib/data';
+  import { looksFor, STOP, type TrialChoice } from '$lib/core/trial';
+  import { answerTrial, beginTrial, db, dropTrial, notePain, stepBackInTrial, type Player } from '$lib/data';
   import { sizesUp } from '$lib/core/instruments';
   import { Action } from '$lib/ui/action.svelte';
   import Choice from '$lib/ui/Choice.svelte';
@@ -10,6 +10,7 @@
   import { TOUCH_CAUTION } from '$lib/words/checks';
   import { adviceSentence, trialVerdictSentence } from '$lib/words/trial';
   import type { Bench } from './bench.svelte';
+  import TrialAnswers from './TrialAnswers.svelte';
 
   /** The trial on the body: one look at a time, large, answered by a digit or a tap. */
   let {
@@ -47,6 +48,11 @@
     if (await acting.run(() => answerTrial(db, player, { look: look.id, choice }, given))) await toHeading();
   }
 
+  async function back() {
+    const given = bench.draft.trial?.answers.length ?? 0;
+    if (await acting.run(() => stepBackInTrial(db, player, given))) await toHeading();
+  }
+
   /** Pain is noted even where the answer before it has just ended the trial. */
   async function stop() {
     const trying = bench.draft.trial?.size ?? null;
@@ -79,7 +85,11 @@
     <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
     <section class="trial" aria-label="Trial on the body" onkeydown={keydown}>
       <p class="soft top">
-        <span>Trying a <b class="num">{bench.draft.trial.size}</b>, look {asking.number}</span>
+        <span
+          >Trying a <b class="num">{bench.draft.trial.size}</b>, look {asking.number} of {looksFor(
+            player.family
+          ).length}</span
+        >
         <span>{TOUCH_CAUTION}</span>
       </p>
       <div class="look">
@@ -109,9 +119,20 @@
           <button type="button" class="btn act stop" onclick={stop}>
             <span class="key">0</span> Pain, tingling or numbness
           </button>
-          <button type="button" class="act-quiet" onclick={() => attempt(() => dropTrial(db, player))}
-            >Give up this trial</button
-          >
+          <p class="actions">
+            {#if bench.draft.trial.answers.length > 0}
+              <button
+                type="button"
+                class="btn act"
+                data-act="back-in-trial"
+                disabled={acting.busy}
+                onclick={back}>Back</button
+              >
+            {/if}
+            <button type="button" class="act-quiet" onclick={() => attempt(() => dropTrial(db, player))}
+              >Give up this trial</button
+            >
+          </p>
         </div>
       </div>
     </section>
@@ -125,6 +146,13 @@
             Tape and trial differ by a size: take the deciding lengths once more, then decide.
           </p>
         {/if}
+        {#if bench.concerns.length > 0}
+          <p data-concerns>
+            Seen besides: {bench.concerns.map(({ choice }) => choice.text.toLowerCase()).join('; ')}. The
+            set-up begins there.
+          </p>
+        {/if}
+        <TrialAnswers {bench} {player} {tried} />
       </div>
     {/if}
     <div class="flex flex-wrap items-end gap-x-8 gap-y-3">

@@ -4,7 +4,14 @@ import { isBeyondReference } from '$lib/core/growth';
 import type { Size } from '$lib/core/instruments';
 import type { Outlook } from '$lib/core/outlook';
 import { proposeSize, type Proposal } from '$lib/core/sizing';
-import { followTrial, looksFor, type Advice, type TrialState } from '$lib/core/trial';
+import {
+  concernsOf,
+  followTrial,
+  looksFor,
+  type Advice,
+  type Concern,
+  type TrialState
+} from '$lib/core/trial';
 import {
   answerWith,
   db,
@@ -154,6 +161,11 @@ export class Bench {
   readonly advice: Advice | null = $derived.by(() => this.#answer?.advice ?? null);
   /** The trial of this fit that ended last. */
   readonly tried: Trial | null = $derived.by(() => (this.of ? triedOf(this.of) : null));
+  /** What the trial saw amiss besides the size. */
+  readonly concerns: readonly Concern[] = $derived.by(() => {
+    const { tried, player } = this;
+    return tried && player ? concernsOf(looksFor(player.family), tried.answers) : [];
+  });
   /** The trial under way. */
   readonly trial: TrialState | null = $derived.by(() => {
     const { trial } = this.draft;

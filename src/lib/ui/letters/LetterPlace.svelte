@@ -9,6 +9,7 @@
   import { Action } from '$lib/ui/action.svelte';
   import Fold from '$lib/ui/Fold.svelte';
   import { live, liveRecord } from '$lib/ui/live.svelte';
+  import ChildStrip from '$lib/ui/player/ChildStrip.svelte';
   import NoPlayer from '$lib/ui/player/NoPlayer.svelte';
   import { status } from '$lib/ui/shell/status.svelte';
   import { TypedTexts } from '$lib/ui/typed.svelte';
@@ -69,8 +70,13 @@
   <NoPlayer />
 {:else}
   <div class="place" style:--wide="60rem">
+    <ChildStrip player={player.current} here="papers" />
+    <p class="ways no-print">
+      <a class="btn act" href="/card/{playerId}">Card</a>
+      <a class="btn act" href="/home-card/{playerId}">Home card</a>
+      <a class="btn act" href="/set-up/{playerId}">Set-up, large</a>
+    </p>
     <header class="no-print">
-      <h1>Letters for {player.current.name}</h1>
       <div class="ways" role="group" aria-label="Which letter">
         {#each LETTER_KINDS as one (one)}
           <button
@@ -122,7 +128,6 @@
         >Copy the text</button
       >
       <button type="button" class="btn act" disabled={!isWhole} onclick={() => print()}>Print</button>
-      <a class="btn act" href="/players/{playerId}">History</a>
     </p>
     <div class="no-print">
       <Fold name="template" title="The words of this letter, for everybody">

@@ -1,10 +1,9 @@
 <script lang="ts">
-  import type { byPlayer } from '$lib/core/plan';
+  import { DUE_KINDS, type byPlayer, type DueKind } from '$lib/core/plan';
   import type { Player } from '$lib/data';
-  import { clock } from '$lib/ui/clock.svelte';
-  import { duesText } from '$lib/words/plan';
+  import { DUE_WORDS } from '$lib/words/plan';
 
-  /** Who is due for what, each with a way there. */
+  /** What is due, and for whom, each with a way there: every name once, at what comes first. */
   let {
     dues,
     players,
@@ -17,37 +16,37 @@
     most: number;
     hrefOf: (player: Player, dues: ReturnType<typeof byPlayer>[number]['dues']) => string;
   } = $props();
+
+  const rows = $derived(
+    DUE_KINDS.map((kind): readonly [DueKind, ReturnType<typeof byPlayer>] => [
+      kind,
+      dues.slice(0, most).filter(({ dues: mine }) => mine[0]?.kind === kind)
+    ]).filter(([, some]) => some.length > 0)
+  );
 </script>
 
-<ul>
-  {#each dues.slice(0, most) as { playerId, dues: mine } (playerId)}
-    {@const player = players[playerId]}
-    {#if player}
-      <li class:pain={mine[0]?.kind === 'pain'}>
-        <a href={hrefOf(player, mine)}>{player.name}</a>
-        {duesText(mine, clock.today)}
-      </li>
-    {/if}
-  {/each}
-  {#if dues.length > most}<li class="soft">and {dues.length - most} more</li>{/if}
-</ul>
+{#each rows as [kind, some] (kind)}
+  <p class={kind} data-due={kind}>
+    {DUE_WORDS[kind]}:
+    {#each some as { playerId, dues: mine } (playerId)}
+      {@const player = players[playerId]}
+      {#if player}<a href={hrefOf(player, mine)}>{player.name}</a>{/if}
+    {/each}
+  </p>
+{/each}
+{#if dues.length > most}<p class="soft">and {dues.length - most} more</p>{/if}
 
 <style>
-  ul {
-    columns: 2 18rem;
-  }
-  /* As high as a finger needs it; a long name and what is due stay one entry. */
-  li {
-    break-inside: avoid;
-    min-height: 2.75rem;
-    padding: 0.6rem 0 0.6rem 1rem;
-    text-indent: -1rem;
-    line-height: 1.4;
-  }
   a {
     text-decoration: underline;
     text-underline-offset: 0.2em;
-    padding-block: 0.7rem;
+    display: inline-block;
+    line-height: 2.75rem;
+  }
+  a:not(:last-child)::after {
+    content: ',';
+    display: inline-block;
+    margin-right: 0.35em;
   }
   .pain {
     color: var(--stop);

@@ -1,6 +1,5 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { STANDINGS } from '$lib/core/outlook';
   import { archivePlayer, db, groupsApart, type Player } from '$lib/data';
   import { archivedPlayers } from '$lib/data/questions/records';
   import { Roster } from '$lib/ui/roster.svelte';
@@ -11,7 +10,7 @@
   import PlayerEntries from './PlayerEntries.svelte';
 
   /** Players in lines, found while typing. Enter opens the first. */
-  let { title, fitFirst = false }: { title: string; fitFirst?: boolean } = $props();
+  let { title }: { title: string } = $props();
 
   const PAGE = 100;
   const everybody = new Roster();
@@ -36,18 +35,15 @@
       .filter((word) => word !== '')
   );
   const found = $derived(
-    everybody.entries
-      .filter(({ player, group }) => {
-        const text = plain(`${player.name} ${group} ${FAMILY_WORDS[player.family]}`);
-        return words.every((word) => text.includes(word));
-      })
-      .toSorted((a, b) => (fitFirst ? STANDINGS.indexOf(a.standing) - STANDINGS.indexOf(b.standing) : 0))
+    everybody.entries.filter(({ player, group }) => {
+      const text = plain(`${player.name} ${group} ${FAMILY_WORDS[player.family]}`);
+      return words.every((word) => text.includes(word));
+    })
   );
 
   function open(event: KeyboardEvent) {
     const first = found[0];
-    if (event.key === 'Enter' && first)
-      void goto(fitFirst ? `/fit/${first.player.id}` : `/players/${first.player.id}`);
+    if (event.key === 'Enter' && first) void goto(`/players/${first.player.id}`);
   }
 </script>
 
@@ -55,8 +51,8 @@
   <header>
     <h1>{title}</h1>
     <div class="flex flex-wrap gap-3">
-      {#if !fitFirst}<a class="btn act" href="/ahead">Look ahead</a>{/if}
-      <a class="btn act-next" href="/players/new{fitFirst ? '?fit' : ''}">New player</a>
+      <a class="btn act" href="/ahead">Look ahead</a>
+      <a class="btn act-next" href="/players/new">New player</a>
     </div>
   </header>
   {#if everybody.ready && everybody.entries.length === 0}
@@ -95,7 +91,7 @@
     {/if}
   {/if}
 
-  {#if !fitFirst && groups.current.length > 0}
+  {#if groups.current.length > 0}
     <details>
       <summary>Room sheets</summary>
       <ul>
@@ -105,7 +101,7 @@
       </ul>
     </details>
   {/if}
-  {#if !fitFirst && archived.current.length > 0}
+  {#if archived.current.length > 0}
     <details>
       <summary>Archived ({archived.current.length})</summary>
       <ul>

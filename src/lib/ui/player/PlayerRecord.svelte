@@ -1,10 +1,9 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
+  import { page } from '$app/state';
   import {
-    archivePlayer,
     db,
     editPlayer,
-    groupOf,
     groupsApart,
     openPains,
     type GroupNames,
@@ -18,12 +17,10 @@
   import { LivePlayer } from '$lib/ui/live-player.svelte';
   import { live } from '$lib/ui/live.svelte';
   import PainNotes from '$lib/ui/PainNotes.svelte';
-  import { attempt } from '$lib/ui/shell/attempt';
   import Part from '$lib/ui/shell/Part.svelte';
   import { TypedTexts } from '$lib/ui/typed.svelte';
-  import { FAMILY_WORDS } from '$lib/words/families';
-  import { ageText, dayText } from '$lib/words/dates';
   import GrowthPart from '$lib/ui/growth/GrowthPart.svelte';
+  import ChildStrip from './ChildStrip.svelte';
   import DeleteDialog from './DeleteDialog.svelte';
   import NoPlayer from './NoPlayer.svelte';
   import PlayerForm from './PlayerForm.svelte';
@@ -41,8 +38,11 @@
 
   const library = records.library();
 
-  let editing = $state(false);
-  let deleting = $state(false);
+  // The menu leads here with what it asks for; it is asked once.
+  const asked = (what: string) => page.url.searchParams.has(what);
+  const leave = () => goto(`/players/${id}`, { replaceState: true });
+  const editing = $derived(asked('edit'));
+  const deleting = $derived(asked('delete'));
   const typed = new TypedTexts(id);
   const saving = new Action();
 
@@ -52,7 +52,7 @@
       for (const field of ['name', 'group', 'notes'] as const)
         typed.entered(`form.${field}`, typed.of(`form.${field}`) ?? '');
     });
-    if (done) editing = false;
+    if (done) await leave();
   }
 
   /** The player's case, as far as growth and set-up ask for it. */
@@ -76,42 +76,10 @@
 {:else}
   {@const who = records.player}
   <div class="place" style:--between="0.75rem">
-    <header>
-      <div>
-        <h1>{who.name}</h1>
-        <p class="soft">
-          {[
-            FAMILY_WORDS[who.family],
-            ageText(who.birthMonth, clock.today),
-            groupOf(groups.current, who),
-            who.archivedOn ? `archived ${dayText(who.archivedOn)}` : null
-          ]
-            .filter((part) => part)
-            .join(' · ')}
-        </p>
-      </div>
-      <div class="flex flex-wrap gap-2 items-start">
-        <a class="btn act-next" href="/fit/{who.id}">To the bench</a>
-        <a class="btn act" href="/lesson/{who.id}">Lesson</a>
-        <a class="btn act" href="/progress/{who.id}">Progress</a>
-        <a class="btn act" href="/letter/{who.id}">Letters</a>
-        <a class="btn act" href="/set-up/{who.id}">Set-up, large</a>
-        <a class="btn act" href="/card/{who.id}">Card</a>
-        <button type="button" class="btn act" onclick={() => (editing = !editing)} aria-expanded={editing}
-          >Edit</button
-        >
-        <button
-          type="button"
-          class="btn act"
-          onclick={() => attempt(() => archivePlayer(db, who, who.archivedOn ? null : clock.today))}
-          >{who.archivedOn ? 'Bring back' : 'Archive'}</button
-        >
-        <button type="button" class="btn act" onclick={() => (deleting = true)}>Delete…</button>
-      </div>
-    </header>
+    <ChildStrip player={who} here="history" />
     <PainNotes player={who} pains={openPains(records.of('pains'))} {typed} />
     {#if deleting}
-      <DeleteDialog player={who} oncancel={() => (deleting = false)} ondeleted={() => goto('/players')} />
+      <DeleteDialog player={who} oncancel={leave} ondeleted={() => goto('/players')} />
     {/if}
     {#if who.notes && !editing}<p class="notes">{who.notes}</p>{/if}
     <p class="soft text-sm">Photos: {who.photosAllowed ? 'the guardian has agreed' : 'not allowed'}.</p>
@@ -155,12 +123,6 @@
 {/if}
 
 <style>
-  header {
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: space-between;
-    gap: 0.75rem;
-  }
   .notes {
     white-space: pre-wrap;
     overflow-wrap: anywhere;

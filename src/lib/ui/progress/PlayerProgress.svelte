@@ -8,6 +8,7 @@
   import { clock } from '$lib/ui/clock.svelte';
   import { download, fileNamePart } from '$lib/ui/download';
   import Fold from '$lib/ui/Fold.svelte';
+  import ChildStrip from '$lib/ui/player/ChildStrip.svelte';
   import { drawnAs } from '$lib/ui/lesson/drawn-as';
   import { LivePlayer } from '$lib/ui/live-player.svelte';
   import { categoryName, outcomeText } from '$lib/words/checks';
@@ -95,11 +96,9 @@
 </script>
 
 <div class="place" style:--wide="76rem">
+  <ChildStrip {player} here="progress" />
   <header class="no-print">
-    <div>
-      <h1>Progress of {player.name}</h1>
-      <p class="soft">{courses.length} checks looked at on {days.length} days</p>
-    </div>
+    <p class="soft">{courses.length} checks looked at on {days.length} days</p>
     <div class="ways">
       {#each Object.keys(TERMS) as name (name)}
         <button
@@ -116,7 +115,6 @@
         disabled={courses.length === 0}
         onclick={saveTable}>Save as a list</button
       >
-      <a class="btn act" href="/players/{player.id}">History</a>
     </div>
   </header>
   {#if !library.ready || !records.ready}

@@ -1,17 +1,19 @@
 <script lang="ts">
-  import { PLACES } from './places';
+  import { PLACES, type Place } from './places';
 
   let { path }: { path: string } = $props();
 
-  const isHere = (href: string) => (href === '/' ? path === '/' : path.startsWith(href));
+  const isHere = ({ href, also = [] }: Place) =>
+    href === '/' ? path === '/' : [href, ...also].some((one) => path.startsWith(one));
 </script>
 
 <nav aria-label="Places" class="no-print">
   <a href="/" class="name" tabindex="-1" aria-hidden="true">Jarvel</a>
   <ul>
-    {#each PLACES as { href, name, icon: Icon } (href)}
+    {#each PLACES as place (place.href)}
+      {@const { href, name, icon: Icon } = place}
       <li>
-        <a {href} aria-current={isHere(href) ? 'page' : undefined}>
+        <a {href} aria-current={isHere(place) ? 'page' : undefined}>
           <Icon size={20} strokeWidth={1.75} aria-hidden="true" />
           <span>{name}</span>
         </a>

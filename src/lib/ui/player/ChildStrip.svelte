@@ -1,0 +1,169 @@
+<script lang="ts" module>
+  /** The places of one child, in the order of a teacher's moments. */
+  const PLACES = [
+    { id: 'fit', name: 'Fit', href: (id: string) => `/fit/${id}` },
+    { id: 'lesson', name: 'Lesson', href: (id: string) => `/lesson/${id}` },
+    { id: 'progress', name: 'Progress', href: (id: string) => `/progress/${id}` },
+    { id: 'papers', name: 'Cards and letters', href: (id: string) => `/letter/${id}` },
+    { id: 'history', name: 'History', href: (id: string) => `/players/${id}` }
+  ] as const;
+  export type ChildPlace = (typeof PLACES)[number]['id'];
+</script>
+
+<script lang="ts">
+  import { Menu, Portal } from '@skeletonlabs/skeleton-svelte';
+  import { goto } from '$app/navigation';
+  import { archivePlayer, db, type Player } from '$lib/data';
+  import { statusOf, type ChildStatus } from '$lib/data/questions/status';
+  import { clock } from '$lib/ui/clock.svelte';
+  import { live } from '$lib/ui/live.svelte';
+  import { attempt } from '$lib/ui/shell/attempt';
+  import { FAMILY_WORDS } from '$lib/words/families';
+  import { ageText, dayText } from '$lib/words/dates';
+  import { nextLine, statusParts } from '$lib/words/status';
+
+  /** The same head on every place about a child: who, how it stands, what is next, and the five places. */
+  let { player, here }: { player: Player; here: ChildPlace } = $props();
+
+  const status = live<ChildStatus | null>(
+    () => statusOf(db, player.id, clock.today),
+    null,
+    () => player.id
+  );
+  const facts = $derived(
+    [
+      FAMILY_WORDS[player.family].toLowerCase(),
+      ageText(player.birthMonth, clock.today),
+      status.current?.entry.group ?? '',
+      player.archivedOn ? `archived ${dayText(player.archivedOn)}` : ''
+    ].filter((fact) => fact)
+  );
+
+  function take(what: string) {
+    if (what === 'archive')
+      void attempt(() => archivePlayer(db, player, player.archivedOn ? null : clock.today));
+    else void goto(`/players/${player.id}?${what}`);
+  }
+</script>
+
+<header class="no-print">
+  <div class="who">
+    <h1>{player.name}</h1>
+    <p data-status>
+      <span class="soft">{facts.join(' · ')}</span>
+      {#if status.current}
+        {#each statusParts(status.current, clock.today) as { text, is } (text)}
+          <span class={is}
+            >{text}{#if is === 'done'}<span class="tick" aria-label="done"> ✓</span>{/if}</span
+          >
+        {/each}
+        <span class="soft">{nextLine(status.current, clock.today)}</span>
+      {/if}
+    </p>
+  </div>
+  <nav aria-label="Places of {player.name}">
+    {#each PLACES as { id, name, href } (id)}
+      <a href={href(player.id)} aria-current={id === here ? 'page' : undefined}>{name}</a>
+    {/each}
+    <Menu onSelect={({ value }) => take(value)}>
+      <Menu.Trigger class="btn more" aria-label="More about {player.name}">⋯</Menu.Trigger>
+      <Portal>
+        <Menu.Positioner>
+          <Menu.Content class="child-menu">
+            <Menu.Item value="edit"><Menu.ItemText>Edit</Menu.ItemText></Menu.Item>
+            <Menu.Item value="archive"
+              ><Menu.ItemText>{player.archivedOn ? 'Bring back' : 'Archive'}</Menu.ItemText></Menu.Item
+            >
+            <Menu.Item value="delete"><Menu.ItemText>Delete…</Menu.ItemText></Menu.Item>
+          </Menu.Content>
+        </Menu.Positioner>
+      </Portal>
+    </Menu>
+  </nav>
+</header>
+
+<style>
+  header {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: end;
+    justify-content: space-between;
+    gap: 0 1.5rem;
+    border-bottom: 1px solid var(--ink);
+  }
+  .who {
+    flex: 1 1 24rem;
+    min-width: 0;
+    padding-bottom: 0.35rem;
+  }
+  h1 {
+    font-size: 1.6rem;
+    font-weight: 750;
+    letter-spacing: -0.01em;
+    line-height: 1.2;
+    overflow-wrap: anywhere;
+  }
+  p {
+    font-size: 0.95rem;
+  }
+  p > span:not(:last-child)::after {
+    content: '\00a0·';
+    margin-right: 0.4em;
+    color: var(--ink-soft);
+    font-weight: 400;
+  }
+  .tick {
+    color: var(--fits);
+    font-weight: 700;
+  }
+  .amiss {
+    color: var(--large);
+    font-weight: 650;
+  }
+  nav {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: end;
+  }
+  nav a {
+    display: inline-flex;
+    align-items: center;
+    min-height: 2.75rem;
+    padding-inline: 0.7rem;
+    border-bottom: 3px solid transparent;
+  }
+  nav a[aria-current] {
+    border-bottom-color: var(--next);
+    font-weight: 700;
+  }
+  nav :global(.more) {
+    min-width: 2.75rem;
+    min-height: 2.75rem;
+    font-weight: 700;
+  }
+  :global(.child-menu) {
+    background: var(--panel);
+    border: 1px solid var(--line-strong);
+    border-radius: var(--radius-container);
+    padding: 0.25rem;
+    min-width: 10rem;
+    z-index: 30;
+  }
+  :global(.child-menu [data-part='item']) {
+    min-height: 2.75rem;
+    display: flex;
+    align-items: center;
+    padding-inline: 0.75rem;
+    border-radius: var(--radius-base);
+    cursor: pointer;
+  }
+  :global(.child-menu [data-highlighted]) {
+    background: var(--ink);
+    color: var(--ground);
+  }
+  @media (max-width: 640px) {
+    nav a {
+      padding-inline: 0.45rem;
+    }
+  }
+</style>
