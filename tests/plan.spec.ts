@@ -11,14 +11,14 @@ test('the day says who comes, what is due and what to bring; the week is planned
   await expect(day.locator('[data-bring]').first()).toContainText('×');
   // Pain comes first.
   const low = day.locator('article').filter({ hasText: 'Low strings' });
-  await expect(low.locator('li').first()).toContainText('pain noted');
+  await expect(low.locator('[data-due]').first()).toContainText('Pain noted');
   await page.getByRole('link', { name: 'The week' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Week' })).toBeVisible();
   const monday = page.locator('[data-day="2026-11-23"]');
   await monday.locator('[data-group]').getByRole('combobox').selectOption('hold');
   // What is overdue waits for the next lesson of its group.
   const thursday = page.locator('[data-day="2026-11-26"] [data-group]');
-  await expect(thursday).toContainText('Wren Thistledown measure');
+  await expect(thursday.locator('[data-due=measure]')).toContainText('Wren Thistledown');
   await expect(page.locator('[data-day="2026-11-24"]')).not.toContainText('Wren Thistledown');
   await expect(monday.locator('[data-behind]')).not.toContainText('…');
   expect((await stored(page, 'groups')).find(({ name }) => name === 'Monday beginners')).toMatchObject({

@@ -173,7 +173,7 @@ test('a bass shows its three rules, leans by keys, and pain stops the looks', as
   await page.getByRole('button', { name: 'Endpin higher' }).click();
   await expect(value(page, 'pin')).toHaveValue('16.5 cm');
   await loop(page).locator('[data-seen=standing-hand-high]').focus();
-  await page.keyboard.press('1');
+  await page.keyboard.press('2');
   await expect(loop(page).getByRole('status')).toContainText('Endpin');
   // 20 mm lower, in notches.
   await expect(value(page, 'pin')).toHaveValue('14.0 cm');

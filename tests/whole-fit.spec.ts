@@ -3,7 +3,7 @@ import { bytesOf, expect, expectAccessible, field, openNewPlayer, pressMain, rea
 test('a new violin beginner goes from the tape to a card by keyboard alone', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByRole('button', { name: 'Start empty with your first player' })).toBeVisible();
-  await page.keyboard.press('Alt+Digit5');
+  await page.keyboard.press('Alt+Digit4');
   await expect(page.getByRole('heading', { name: 'Players' })).toBeVisible();
   await page.getByRole('link', { name: 'New player' }).focus();
   await pressMain(page);
@@ -117,7 +117,7 @@ test.describe('on a tablet', () => {
     await page.locator('[data-rate=not-yet]').tap();
     await page.locator('[data-act=end-looks]').tap();
     await page.locator('[data-act=set-practice]').first().tap();
-    await expect(page.getByText('Take it away and bring it up anew, slowly.').first()).toBeVisible();
+    await expect(page.getByText('Grow tall at the wall, then bring it to you.').first()).toBeVisible();
     await page.locator('[data-act=to-bench]').tap();
     await expect(page.locator('[data-seen-check=hold-comes-to-player]')).toContainText(
       'body bends to meet it'

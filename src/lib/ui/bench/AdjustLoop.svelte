@@ -106,7 +106,7 @@
   async function goTo(spot: string) {
     at = at === spot ? null : spot;
     await tick();
-    pictures?.querySelector<HTMLElement>('[data-seen]')?.focus();
+    pictures?.querySelector<HTMLElement>('[data-seen]:not([data-seen=holds])')?.focus();
   }
 
   function keydown(event: KeyboardEvent) {

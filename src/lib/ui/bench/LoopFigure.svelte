@@ -19,7 +19,7 @@
     bench: Bench;
     family: Family;
     kind: SetupKind;
-    /** What may be seen, in the order of its numbers. */
+    /** What may be seen, in the order of its keys; 1 is that all is well. */
     options: readonly string[];
     /** The spot that is chosen. */
     at: string | null;
@@ -31,7 +31,7 @@
   /** Each place once, with the numbers of what may be seen there. */
   const spots = $derived(
     [...new Set(options.map(spotOf))].map((spot): FigureSpot => {
-      const here = options.flatMap((id, i) => (spotOf(id) === spot ? [{ id, number: i + 1 }] : []));
+      const here = options.flatMap((id, i) => (spotOf(id) === spot ? [{ id, number: (i + 2) % 10 }] : []));
       return {
         id: spot,
         spot,

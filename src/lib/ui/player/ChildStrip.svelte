@@ -49,52 +49,50 @@
 <header class="no-print">
   <div class="who">
     <h1>{player.name}</h1>
-    <p data-status>
-      <span class="soft">{facts.join(' · ')}</span>
-      {#if status.current}
-        {#each statusParts(status.current, clock.today) as { text, is } (text)}
-          <span class={is}
-            >{text}{#if is === 'done'}<span class="tick" aria-label="done"> ✓</span>{/if}</span
-          >
-        {/each}
-        <span class="soft">{nextLine(status.current, clock.today)}</span>
-      {/if}
-    </p>
+    <nav aria-label="Places of {player.name}">
+      {#each PLACES as { id, name, href } (id)}
+        <a href={href(player.id)} aria-current={id === here ? 'page' : undefined}>{name}</a>
+      {/each}
+      <Menu onSelect={({ value }) => take(value)}>
+        <Menu.Trigger class="btn more" aria-label="More about {player.name}">⋯</Menu.Trigger>
+        <Portal>
+          <Menu.Positioner>
+            <Menu.Content class="child-menu">
+              <Menu.Item value="edit"><Menu.ItemText>Edit</Menu.ItemText></Menu.Item>
+              <Menu.Item value="archive"
+                ><Menu.ItemText>{player.archivedOn ? 'Bring back' : 'Archive'}</Menu.ItemText></Menu.Item
+              >
+              <Menu.Item value="delete"><Menu.ItemText>Delete…</Menu.ItemText></Menu.Item>
+            </Menu.Content>
+          </Menu.Positioner>
+        </Portal>
+      </Menu>
+    </nav>
   </div>
-  <nav aria-label="Places of {player.name}">
-    {#each PLACES as { id, name, href } (id)}
-      <a href={href(player.id)} aria-current={id === here ? 'page' : undefined}>{name}</a>
-    {/each}
-    <Menu onSelect={({ value }) => take(value)}>
-      <Menu.Trigger class="btn more" aria-label="More about {player.name}">⋯</Menu.Trigger>
-      <Portal>
-        <Menu.Positioner>
-          <Menu.Content class="child-menu">
-            <Menu.Item value="edit"><Menu.ItemText>Edit</Menu.ItemText></Menu.Item>
-            <Menu.Item value="archive"
-              ><Menu.ItemText>{player.archivedOn ? 'Bring back' : 'Archive'}</Menu.ItemText></Menu.Item
-            >
-            <Menu.Item value="delete"><Menu.ItemText>Delete…</Menu.ItemText></Menu.Item>
-          </Menu.Content>
-        </Menu.Positioner>
-      </Portal>
-    </Menu>
-  </nav>
+  <p data-status>
+    <span class="soft">{facts.join(' · ')}</span>
+    {#if status.current}
+      {#each statusParts(status.current, clock.today) as { text, is } (text)}
+        <span class={is}
+          >{text}{#if is === 'done'}<span class="tick" aria-label="done"> ✓</span>{/if}</span
+        >
+      {/each}
+      <span class="soft">{nextLine(status.current, clock.today)}</span>
+    {/if}
+  </p>
 </header>
 
 <style>
   header {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: end;
-    justify-content: space-between;
-    gap: 0 1.5rem;
     border-bottom: 1px solid var(--ink);
+    padding-bottom: 0.3rem;
   }
   .who {
-    flex: 1 1 24rem;
-    min-width: 0;
-    padding-bottom: 0.35rem;
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    justify-content: space-between;
+    gap: 0 1.5rem;
   }
   h1 {
     font-size: 1.6rem;
