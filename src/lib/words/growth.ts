@@ -42,7 +42,7 @@ export function outgrownSentence(size: Size, { early, middle, late }: Outgrown, 
 }
 
 /** That the size in use is too large by the tape, or was taken larger; null where it is not. */
-export const tooLargeText = (ahead: Outlook | null): string | null =>
+const tooLargeText = (ahead: Outlook | null): string | null =>
   ahead?.tooLarge
     ? ahead.tooLarge.onPurpose
       ? 'chosen larger than the tape says'

@@ -1,8 +1,6 @@
-import type { Due, DueKind, Weekday } from '$lib/core/plan';
-import type { IsoDay } from '$lib/core/time';
+import type { DueKind, Weekday } from '$lib/core/plan';
 import type { ToBring } from '$lib/data/questions/plan';
 import { formatLength, type LengthUnit } from '$lib/core/length';
-import { dayText } from './dates';
 import { FAMILY_WORDS } from './families';
 import { KIT_WORDS } from './kit';
 
@@ -48,14 +46,6 @@ export function bringText(thing: ToBring, unit: LengthUnit): string {
   };
   return `${thing.count} × ${of()}`;
 }
-
-/** What is due for one player, with since when where it is late. */
-export const duesText = (dues: readonly Due[], today: IsoDay): string =>
-  dues
-    .map(
-      ({ kind, day }) => `${DUE_WORDS[kind].toLowerCase()}${day < today ? ` (since ${dayText(day)})` : ''}`
-    )
-    .join(', ');
 
 /**
  * First letters of a name, in any script.

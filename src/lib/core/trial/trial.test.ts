@@ -130,7 +130,6 @@ describe.each(FAMILIES)('a trial of the %s', (family) => {
   });
 });
 
-
 describe('tape, trial and growth together', () => {
   const today = '2026-11-24';
   const propose = (armToPalmMm: number): Proposal => {
