@@ -106,13 +106,13 @@
   }
   p > span:not(:last-child)::after {
     content: '\00a0·';
-    margin-right: 0.4em;
     color: var(--ink-soft);
     font-weight: 400;
   }
   .tick {
     color: var(--fits);
     font-weight: 700;
+    margin-left: 0.2em;
   }
   .amiss {
     color: var(--large);
