@@ -15,6 +15,7 @@
     steps,
     done,
     nextStep,
+    looking,
     ongo
   }: {
     bench: Bench;
@@ -22,6 +23,8 @@
     steps: readonly (typeof ALL_STEPS)[number][];
     done: Readonly<Record<StepId, boolean>>;
     nextStep: StepId;
+    /** The step that is on the screen. */
+    looking: StepId;
     ongo: (step: StepId) => Promise<void>;
   } = $props();
 
@@ -66,7 +69,7 @@
     {#each steps as { id, name } (id)}
       <a
         href="#{id}"
-        aria-current={id === nextStep ? 'step' : undefined}
+        aria-current={id === looking ? 'step' : undefined}
         class:done={done[id]}
         onclick={(event) => {
           event.preventDefault();

@@ -62,6 +62,8 @@
   const firstWaiting = () => fields.find((id) => bench.valueOf(id) === null);
 
   async function goTo(step: StepId) {
+    looking = step;
+    goingUntil = performance.now() + GOING_MS;
     await tick();
     const waiting = step === 'measure' ? fieldOf(firstWaiting() ?? fields[0] ?? 'height') : null;
     const target = waiting ?? ENTRY[step].map(find).find((element) => element !== null);
@@ -76,6 +78,21 @@
   /** What the set-up is asked to mend, by whoever comes from a fault. */
   const toMend = () => place?.querySelector<HTMLElement>('[data-mend] [data-seen].asked');
 
+  /** The step that is looked at: the last one whose heading has passed the upper part of the screen. */
+  let looking = $state<StepId>('measure');
+  const PASSED = 0.2;
+  /** A step that was gone to is lit, also where the page ends before its heading is up there. */
+  const GOING_MS = 600;
+  let goingUntil = 0;
+  function follow() {
+    if (performance.now() < goingUntil) return;
+    const passed = STEPS.filter(({ id }) => {
+      const top = document.getElementById(id)?.getBoundingClientRect().top;
+      return top !== undefined && top <= window.innerHeight * PASSED;
+    });
+    looking = passed.at(-1)?.id ?? 'measure';
+  }
+
   onMount(() => {
     // A link may lead to a part of the bench.
     const asked = STEPS.find(({ id }) => location.hash === `#${id}`);
@@ -86,6 +103,10 @@
     else setTimeout(() => void goTo(nextStep), 0);
   });
 </script>
+
+<svelte:window onresize={follow} />
+<!-- Whatever it is that scrolls. -->
+<svelte:document onscrollcapture={follow} />
 
 <div class="bench" data-next={nextStep} bind:this={place}>
   <ChildStrip {player} here="fit" />
@@ -137,7 +158,7 @@
   </Step>
 </div>
 
-<BenchFoot {bench} {player} steps={STEPS} {done} {nextStep} ongo={goTo} />
+<BenchFoot {bench} {player} steps={STEPS} {done} {nextStep} {looking} ongo={goTo} />
 
 <style>
   .bench {
