@@ -83,16 +83,22 @@ const files = (folder) =>
     return path.endsWith('.ts') && !path.endsWith('.test.ts') ? [path] : [];
   });
 
-/** Every small change that can be made to a file. */
-function mutantsOf(path) {
-  const text = readFileSync(path, 'utf8');
-  const source = ts.createSourceFile(path, text, ts.ScriptTarget.Latest, true);
+/** Gathers the changes of a file, each by its place in the text. */
+function collector(path, source) {
   const found = [];
   const add = (node, put) => {
     const start = node.getStart(source);
     const { line } = source.getLineAndCharacterOfPosition(start);
     found.push({ path, line: line + 1, start, end: node.getEnd(), was: node.getText(source), put });
   };
+  return { found, add };
+}
+
+/** Every small change that can be made to a file. */
+function mutantsOf(path) {
+  const text = readFileSync(path, 'utf8');
+  const source = ts.createSourceFile(path, text, ts.ScriptTarget.Latest, true);
+  const { found, add } = collector(path, source);
   const visit = (node) => {
     // Types say nothing at run time, and neither do the numbers of an enumeration of them.
     if ((ts.isNumericLiteral(node) || ts.isPrefixUnaryExpression(node)) && isInTable(node)) return;
@@ -137,12 +143,7 @@ function constantsOf(path) {
   if (NOT_JUDGED.test(path)) return [];
   const text = readFileSync(path, 'utf8');
   const source = ts.createSourceFile(path, text, ts.ScriptTarget.Latest, true);
-  const found = [];
-  const add = (node, put) => {
-    const start = node.getStart(source);
-    const { line } = source.getLineAndCharacterOfPosition(start);
-    found.push({ path, line: line + 1, start, end: node.getEnd(), was: node.getText(source), put });
-  };
+  const { found, add } = collector(path, source);
   const isNumber = (node) => ts.isNumericLiteral(node) || ts.isPrefixUnaryExpression(node);
   const visit = (node) => {
     if (ts.isTypeNode(node) || ts.isInterfaceDeclaration(node) || ts.isTypeAliasDeclaration(node)) return;
