@@ -37,9 +37,11 @@ export const runBin = (name, args, env, cwd) => run(process.execPath, [binOf(nam
 /** Runs a program that a package brings while others run too. */
 export const runBeside = (name, args) => scriptBeside(binOf(name), args);
 
+const BESIDE_LIMIT_MS = 30 * 60_000;
+
 /**
  * Runs a script while others run too; what it says comes in one piece at its end. Ends this process with its code when it
- * fails.
+ * fails, or when it has not ended after half an hour.
  */
 export const scriptBeside = (script, args, env = {}) =>
   new Promise((done) => {
@@ -51,8 +53,13 @@ export const scriptBeside = (script, args, env = {}) =>
     const said = [];
     child.stdout.on('data', (piece) => said.push(piece));
     child.stderr.on('data', (piece) => said.push(piece));
+    const limit = setTimeout(() => {
+      said.push(`${script} did not end in time.\n`);
+      child.kill('SIGKILL');
+    }, BESIDE_LIMIT_MS);
     child.on('close', (status) => {
-      process.stdout.write(Buffer.concat(said));
+      clearTimeout(limit);
+      process.stdout.write(Buffer.concat(said.map((piece) => Buffer.from(piece))));
       if (status !== 0) process.exit(status ?? 1);
       done();
     });

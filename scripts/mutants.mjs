@@ -63,8 +63,8 @@ const OTHER_CALL = {
 /** What is compared with a whole number, or with a length, counts. */
 const COUNTS = /^\d$|\.length/;
 
-/** What is drawn or heard, and what is said: by eyes and ears, not by a test. */
-const NOT_JUDGED = /core\/(figure|tones)\/|pictures|profiles|\/library\/|drills/;
+/** What is drawn or heard, and what is said, is judged by eyes and ears; how finely it is worked out, by its result. */
+const NOT_JUDGED = /core\/(figure|tones|maths)\/|pictures|profiles|\/(library|ways)\/|drills|made-up/;
 
 /** A table of facts: an array or object at the top of a file, outside any function. */
 function isInTable(node) {

@@ -1,9 +1,18 @@
-/** Writes contact sheets of every pose, view and change into the folder `sheets`, for a person to look at. */
-import { mkdirSync } from 'node:fs';
+/**
+ * Writes contact sheets of every pose, view and change into the folder `sheets`, for a person to look at.
+ *
+ *   npm run sheets -- [NAME…]
+ *   npm run sheets -- --blind SEED [--count 72]
+ *
+ * Blind: pairs of right and fault that nobody chose, with numbers and no words, in colour and in grey; what each shows
+ * stands in a file of its own. Whoever did not draw them says what is wrong, and a guess counts as not named.
+ */
+import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { parseArgs } from 'node:util';
 import { createServer } from 'vite';
 import { launch } from './browser.mjs';
-import { install, root } from './lib.mjs';
+import { install, random, root } from './lib.mjs';
 
 const WIDE_PX = 250;
 const HIGH_PX = 270;
@@ -24,8 +33,13 @@ const { dimensionsOf } = await core('instruments');
 const { checksFor, sidesOf } = await core('checks');
 const browser = await launch();
 
-const asked = process.argv.slice(2);
-for (const [family, [size, heightMm]] of Object.entries(SIZES)) {
+const { values, positionals: asked } = parseArgs({
+  allowPositionals: true,
+  options: { blind: { type: 'string' }, count: { type: 'string', default: '72' } }
+});
+const kinds = values.blind === undefined ? Object.entries(SIZES) : [];
+if (values.blind !== undefined) await blind(Number(values.blind), Number(values.count));
+for (const [family, [size, heightMm]] of kinds) {
   const who = { family, instrument: dimensionsOf(family, size), readings: { height: [heightMm] } };
   await sheet(`${family}-poses`, 6, posesOf(who));
   await sheet(`${family}-views`, 6, viewsOf(who));
@@ -76,15 +90,47 @@ function* checkPictures(who, checks) {
       const picture = (scene) => {
         const question = { ...who, pose: scene.pose, changes: scene.changes };
         const options = { view, detail, marked: scene.marked };
-        const window = figure.windowWithout(question, options);
-        return figure.svgOf(figure.pictureOf(figure.figureFor(question), options, window), detail, '');
+        return figure.svgOf(figure.pictureFor(question, options), detail, '');
       };
       yield { svg: picture(right), text: check.id };
       for (const { fault, scene } of faults) yield { svg: picture(scene), text: `✗ ${fault.id}` };
     }
 }
 
-async function sheet(name, columns, cells) {
+/** Pairs as they come, the families in turn: a fault of a check as it is shown, beside the same as it should be. */
+async function blind(seed, count) {
+  const next = random(seed);
+  const any = (list) => list[Math.floor(next() * list.length)];
+  const key = [];
+  const cells = [];
+  const families = Object.keys(SIZES);
+  for (let i = 0; i < count; i++) {
+    const family = families[i % families.length];
+    const [size, heightMm] = SIZES[family];
+    const who = { family, instrument: dimensionsOf(family, size), readings: { height: [heightMm] } };
+    const check = any(await checksFor(family));
+    const side = any(sidesOf(check, family).filter(({ faults }) => faults.length > 0));
+    const { fault, scene } = any(side.faults);
+    const view = figure.VIEWS[scene.view];
+    const detail = detailOf(view, who);
+    const drawn = ({ pose, changes, marked }) =>
+      figure.svgOf(figure.pictureFor({ ...who, pose, changes }, { view, detail, marked }), detail, '');
+    cells.push({ svg: drawn(side.right), text: `${i + 1}` }, { svg: drawn(scene), text: '' });
+    key.push(`${i + 1}\t${family}\t${scene.view}\t${check.id} ${fault.id}\t${fault.text}`);
+  }
+  const EACH = 48;
+  for (let page = 0; EACH * page < cells.length; page++)
+    for (const grey of [false, true])
+      await sheet(
+        `blind-${seed}-${page + 1}${grey ? '-grey' : ''}`,
+        8,
+        cells.slice(EACH * page, EACH * (page + 1)),
+        grey
+      );
+  writeFileSync(join(folder, `blind-${seed}-key.txt`), `${key.join('\n')}\n`);
+}
+
+async function sheet(name, columns, cells, grey = false) {
   if (asked.length > 0 && !asked.includes(name)) return;
   const page = await (
     await browser.newContext({ viewport: { width: columns * (WIDE_PX + 16), height: 400 } })
@@ -94,7 +140,7 @@ async function sheet(name, columns, cells) {
       `<figure style="margin:4px;display:flex;flex-direction:column;justify-content:end;align-items:center;overflow:hidden">${svg}<figcaption style="height:16px">${text}</figcaption></figure>`
   );
   await page.setContent(
-    `<body style="margin:0;font:12px sans-serif"><div style="display:grid;grid-template-columns:repeat(${columns},1fr)">${figures.join('')}</div>`
+    `<body style="margin:0;font:12px sans-serif${grey ? ';filter:grayscale(1)' : ''}"><div style="display:grid;grid-template-columns:repeat(${columns},1fr)">${figures.join('')}</div>`
   );
   await page.screenshot({ path: join(folder, `${name}.png`), fullPage: true });
   await page.context().close();

@@ -38,8 +38,8 @@ async function takeAll(address) {
       await settle();
     }
   }
-  async function openBench(id) {
-    await page.goto(`${address}/fit/${id}`);
+  async function openBench(id, step = 'measure') {
+    await page.goto(`${address}/fit/${id}#${step}`);
     await page.locator('.bench').waitFor();
     await settle();
   }
@@ -96,9 +96,9 @@ async function takeAll(address) {
   await page.locator('[data-sitter] [data-fault] path').first().waitFor();
   await page.locator('[data-sitter] [data-fault]').first().click();
   await page.waitForTimeout(800);
+  await page.evaluate(() => scrollTo(0, 0));
   await shot('class');
-  await openBench('demo-03');
-  await page.evaluate(() => document.getElementById('card').scrollIntoView());
+  await openBench('demo-03', 'card');
   await shot('fit-card');
   await openBench('demo-18');
   await shot('fit-cello');
@@ -109,15 +109,13 @@ async function takeAll(address) {
     await page.keyboard.press('1');
     await settle();
   }
-  await page.evaluate(() => document.getElementById('try').scrollIntoView());
   await shot('fit-try');
-  await openBench('demo-19');
+  await openBench('demo-19', 'set-up');
   await page.getByRole('slider', { name: 'Seat' }).press('ArrowUp');
-  await page.evaluate(() => document.getElementById('set-up').scrollIntoView());
   await shot('set-up-cello');
   await openBench('demo-23');
   await measure('152', '63.2', '136.4', '144.1', '10.4');
-  await page.evaluate(() => window.scrollTo(0, 0));
+  await openBench('demo-23');
   await shot('fit-bass');
   await page.goto(`${address}/day/demo-day`);
   await page.locator('[data-measure=height]:focus').waitFor();
@@ -135,7 +133,7 @@ async function takeAll(address) {
   await page.locator('[data-behind]').first().waitFor();
   await page.waitForTimeout(800);
   await shot('week');
-  await page.goto(`${address}/progress/demo-group-thursday-strings`);
+  await page.goto(`${address}/class/demo-group-thursday-strings#progress`);
   await page
     .getByRole('img', { name: /players of/ })
     .locator('svg')
@@ -146,12 +144,12 @@ async function takeAll(address) {
   await shot('growth');
   await page.goto(`${address}/settings`);
   await page.locator('[data-subject=scroll] path').first().waitFor();
-  await page.locator('[data-fold=way-left] summary').click();
+  await page.locator('[data-fold=way-left] .fold-title').click();
   await page.locator('[data-subject=wrist-line] path').first().waitFor();
   await page.waitForTimeout(2500);
   await page.evaluate(() => document.getElementById('way').scrollIntoView());
   await shot('settings');
-  await page.goto(`${address}/room/demo-group-thursday-strings`);
+  await page.goto(`${address}/class/demo-group-thursday-strings#papers`);
   await page.locator('.drawn .figure-picture path').first().waitFor();
   await page.waitForTimeout(1500);
   await shot('room-sheet');

@@ -7,7 +7,7 @@ import { build, chromium, freePort, install, runBeside, runBin, scriptBeside } f
 const [only, ...rest] = process.argv.slice(2);
 const wants = (kind) => only === undefined || only === kind;
 
-const SHORT = ['--backups', '200', '--merges', '10', '--kills', '20', '--stretch', '3000'];
+const SHORT = ['--backups', '200', '--merges', '10', '--kills', '12', '--stretch', '9000'];
 
 install();
 const path = wants('e2e') || wants('torture') ? chromium() : '';

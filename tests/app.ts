@@ -1,4 +1,4 @@
-import { test as base, expect, type Download, type Page } from '@playwright/test';
+import { test as base, expect, type Download, type Locator, type Page } from '@playwright/test';
 import type Axe from 'axe-core';
 import type Dexie from 'dexie';
 import { readFile } from 'node:fs/promises';
@@ -47,6 +47,21 @@ export async function fromMenu(
   await page.getByRole('button', { name: /^More about/ }).click();
   await page.getByRole('menuitem', { name: item }).click();
 }
+
+/** Goes to a step of the fit by the bar. */
+export const toStep = (page: Page, name: 'Measure' | 'Try on' | 'Decide' | 'Set up' | 'Check' | 'Card') =>
+  page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name }).click();
+
+/** Takes the size that is advised. */
+export async function takeSize(page: Page): Promise<void> {
+  await toStep(page, 'Decide');
+  await page.locator('[data-act=accept-size]').click();
+  await expect(page.locator('.foot .now')).toContainText('decided');
+}
+
+/** Opens what belongs to a set-up beside its drawing. */
+export const beside = (page: Page, name: 'Look and set' | 'Ways' | 'Tune' | 'Kit' | 'Tapes' | 'Versions') =>
+  page.getByRole('tab', { name }).click();
 
 export type Given = { readonly [Name in keyof Records]?: readonly Records[Name][] };
 
@@ -223,4 +238,11 @@ export async function readPdf(bytes: Buffer): Promise<{ text: string; widthPt: n
     texts.push(items.map((item) => ('str' in item ? item.str : '')).join(' '));
   }
   return { text: texts.join(' '), widthPt: width, heightPt: height };
+}
+
+/** Picks one of a field that finds while typing. */
+export async function pick(field: Locator, text: string): Promise<void> {
+  await field.click();
+  await field.fill(text);
+  await field.page().getByRole('option', { name: text }).first().click();
 }

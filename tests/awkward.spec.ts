@@ -86,7 +86,8 @@ function awkward() {
 }
 
 const OF_PLAYER = ['/fit', '/lesson', '/players', '/progress', '/letter', '/card', '/set-up', '/home-card'];
-const OF_GROUP = ['/class', '/progress', '/room'];
+const PARTS = ['seats', 'progress', 'papers', 'way', 'times', 'members'];
+const OF_GROUP = (id: string) => PARTS.map((part) => `/class/${id}#${part}`);
 
 async function mounts(page: Page, path: string): Promise<void> {
   await test.step(path, async () => {
@@ -105,20 +106,20 @@ test('every place opens with awkward records', async ({ page }) => {
     await mounts(page, path);
   for (const path of ['/settings', '/checks', '/day/long', '/day/nobody']) await mounts(page, path);
   for (const group of ['owls-a', 'owls-b', 'empty'])
-    for (const place of OF_GROUP) await mounts(page, `${place}/${group}`);
+    for (const place of OF_GROUP(group)) await mounts(page, place);
 });
 
 test('every place of a player opens with awkward ones, and for nobody', async ({ page }) => {
   await given(page, awkward());
   for (const id of ['crowd-2', 'crowd-3', 'alone', 'away', 'nobody-at-all'])
     for (const place of OF_PLAYER) await mounts(page, `${place}/${id}`);
-  for (const place of [...OF_GROUP, '/day']) await mounts(page, `${place}/nobody-at-all`);
+  for (const place of ['/class', '/day']) await mounts(page, `${place}/nobody-at-all`);
 });
 
 test('one more lesson comes at a free time, and two at one time are two', async ({ page }) => {
   await given(page, awkward());
   await page.goto('/week');
-  const fold = page.locator('[data-fold="lesson-times"] summary, summary', {
+  const fold = page.locator('[data-fold="lesson-times"] .fold-title, .fold-title', {
     hasText: 'When the groups come'
   });
   await fold.click();
@@ -163,8 +164,8 @@ test('a link to the set-up of a bench opens it there', async ({ page }) => {
   const demo = demoRecords(NOW);
   await given(page, demo);
   await page.goto('/fit/demo-01#set-up');
-  await expect(page.locator('#set-up')).toBeInViewport();
-  await expect.poll(() => page.evaluate(() => window.scrollY)).toBeGreaterThan(200);
+  await expect(page.locator('[data-step=set-up]')).toBeInViewport();
+  await expect(page.getByRole('link', { name: /^Set up/ })).toHaveAttribute('aria-current', 'step');
 });
 
 test('a class list that is read in twice doubles nobody', async ({ page }) => {

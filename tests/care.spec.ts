@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { bytesOf, expect, field, openNewPlayer, openWithClass, test } from './app';
+import { beside, bytesOf, expect, field, openNewPlayer, openWithClass, takeSize, test, toStep } from './app';
 
 /** Writes a record straight into the database, past everything that would refuse it. */
 const writeRaw = (page: Page, table: string, record: object) =>
@@ -61,14 +61,14 @@ test('settings of the rest are changed by steps, by typing and back, each with i
     await page.keyboard.type(text);
     await page.keyboard.press('Enter');
   }
-  await page.getByRole('button', { name: /^Take the 1\/4/ }).click();
+  await takeSize(page);
   const lift = page.getByRole('textbox', { name: 'Lift', exact: true });
   // 66 - 35 - 7.2 - 18
   await expect(lift).toHaveValue('6 mm');
   await page.getByRole('button', { name: 'Lift higher' }).click();
   await expect(lift).toHaveValue('7 mm');
   await expect(page.getByRole('img', { name: /^From collarbone to jaw 66 mm: lift 7 mm/ })).toBeVisible();
-  await page.getByRole('button', { name: 'as computed' }).click();
+  await page.getByRole('button', { name: 'work out anew' }).click();
   await expect(lift).toHaveValue('6 mm');
   const chinRest = page.getByRole('textbox', { name: 'Chin rest', exact: true });
   await chinRest.fill('2.2 cm');
@@ -79,15 +79,18 @@ test('settings of the rest are changed by steps, by typing and back, each with i
   await chinRest.press('Tab');
   await expect(page.getByRole('alert')).toContainText('Chin rest: type a length');
   await expect(chinRest).toHaveValue('22 mm');
+  await beside(page, 'Ways');
   await page.getByText('Pad', { exact: true }).click();
   await page.getByText('centred over it', { exact: true }).click();
   const tilt = page.getByRole('slider', { name: /Tilt of the strings/ });
   await tilt.focus();
   await tilt.press('Home');
   await expect(page.getByText('Tilt of the strings: 0°')).toBeVisible();
+  await beside(page, 'Look and set');
   await page.getByLabel('Mark for Pad', { exact: true }).fill('two folds');
   await page.getByLabel('Mark for Pad', { exact: true }).press('Tab');
   await page.getByRole('button', { name: /^Keep this set-up/ }).click();
+  await toStep(page, 'Card');
   const card = page.getByRole('article', { name: 'Card of Trial Player' });
   await expect(card).toContainText('two folds');
   await expect(card).toContainText('Pad; chin rest centred over it.');

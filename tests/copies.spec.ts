@@ -43,7 +43,7 @@ test('two teachers: a locked file, a wrong password, a conflict side by side, an
   await expect(other.getByRole('alert')).toContainText('The password is not the one');
   await other.getByLabel('Password of the file').fill(PASSWORD);
   await other.getByRole('button', { name: 'Open it' }).click();
-  await expect(other.locator('[data-merge=new]')).toContainText('1 record new there');
+  await expect(other.locator('[data-merge=new]')).toContainText('1 record only in the file');
   await other.locator('[data-act=merge]').click();
   await expect(other.locator('[data-act=merge]')).toHaveCount(0);
   // Both change the name.

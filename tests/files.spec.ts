@@ -119,7 +119,27 @@ test('players go out as CSV, safe for a spreadsheet, and come back', async ({ pa
     mimeType: 'text/csv',
     buffer: Buffer.from('Name,Instrument\nA,violin\nB,kazoo\n')
   });
-  await expect(page.getByRole('alert')).toContainText('Row 3: The family is one of');
+  await expect(page.getByRole('alert')).toContainText('Row 3. The family is one of');
+  // What is not right is put right where it stands.
+  const mend = page.getByLabel('Instrument of row 3');
+  await mend.fill('Vla 14');
+  await mend.press('Enter');
+  await expect(page.getByText('✓ right now')).toBeVisible();
+  await page.getByRole('button', { name: 'Add 2 players' }).click();
+  await expect(page.getByText('2 players are in.')).toBeVisible();
+
+  // As a school keeps it: first and family name, full dates, an order of day and month that nothing tells.
+  await pick.setInputFiles({
+    name: 'school.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('First,Family,DOB,Group\nIda,Sampleton,3/4/2018,Owls\nOlaf,Testerby,5/6/2019,Owls\n')
+  });
+  await expect(preview.getByRole('cell', { name: '2018-04' })).toBeVisible();
+  await preview.getByText('the month first').click();
+  await expect(preview.getByRole('row', { name: 'Ida Sampleton Violin 2018-03 Owls' })).toBeVisible();
+  await expectAccessible(page);
+  await preview.getByRole('button', { name: 'Add 2 players' }).click();
+  await expect(page.getByText('2 players are in.')).toBeVisible();
   await page.goto('/players');
-  await expect(page.getByText('3 players ·')).toBeVisible();
+  await expect(page.getByText('7 players ·')).toBeVisible();
 });

@@ -1,5 +1,15 @@
 import type { Page } from '@playwright/test';
-import { bytesOf, expect, expectAccessible, field, openWithClass, readPdf, test } from './app';
+import {
+  bytesOf,
+  expect,
+  expectAccessible,
+  field,
+  openWithClass,
+  readPdf,
+  takeSize,
+  test,
+  toStep
+} from './app';
 
 const NAMES = Array.from({ length: 25 }, (_, index) => `Pupil ${String(index + 1).padStart(2, '0')}`);
 /** A class list as a spreadsheet writes it: semicolons, other headings, one column too many. */
@@ -105,10 +115,9 @@ test('who is between sizes waits in a second line, tries on, and comes back', as
   await page.getByRole('button', { name: /^To the second line/ }).click();
   await expect(page.getByRole('heading', { name: 'Saffi Dunmorrow', level: 2 })).toBeVisible();
   await page.getByRole('link', { name: 'Try on Ottilie Fernsby' }).click();
-  await page.locator('[data-act=accept-size]').click();
-  await expect(page.locator('#decide')).toContainText('decided 24 Nov 2026');
-  await page.locator('#card-title').scrollIntoViewIfNeeded();
+  await takeSize(page);
   await page.getByRole('button', { name: /^Keep this set-up/ }).click();
+  await toStep(page, 'Card');
   await page.getByRole('button', { name: 'Finished, next player' }).click();
   await expect(page.getByRole('heading', { name: 'Monday beginners, autumn' })).toBeVisible();
   await expect(inLine(page, 'Ottilie Fernsby')).toContainText(/1\/[48]/);
@@ -187,9 +196,11 @@ test('a list that is not right is named row by row, and nothing is lost', async 
   await give(Buffer.from([0x50, 0x4b, 3, 4, 0, 0, 0, 0]));
   await expect(page.getByRole('alert')).toContainText('not a text file');
   await give('Wer;Instrument\nZoë;cello\nB;kazoo\n');
-  await expect(page.getByRole('alert')).toContainText('Say below which column holds the names');
+  // The first column holds the names, as nothing else is called one.
+  await page.getByLabel('What Wer means').selectOption('');
+  await expect(page.getByRole('alert')).toContainText('Say below which one holds the names');
   await page.getByLabel('What Wer means').selectOption('name');
-  await expect(page.getByRole('alert')).toContainText('Row 3: The family is one of');
+  await expect(page.getByRole('alert')).toContainText('Row 3. The family is one of');
   await page.getByRole('button', { name: 'Line up 1 player, leave out 1 row' }).click();
   await expect(page.getByRole('heading', { name: 'Zoë', level: 2 })).toBeVisible();
   await expect(field(page, 'Arm reach')).toBeVisible();

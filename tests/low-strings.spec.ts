@@ -1,4 +1,13 @@
-import { expect, expectAccessible, field, openNewPlayer, openWithClass, pressMain, test } from './app';
+import {
+  expect,
+  expectAccessible,
+  field,
+  openNewPlayer,
+  openWithClass,
+  pressMain,
+  test,
+  toStep
+} from './app';
 
 test('a cellist is measured, seen with each size, and decided by keyboard', async ({ page }) => {
   await openNewPlayer(page, 'Celia Low', 'cello');
@@ -21,6 +30,8 @@ test('a cellist is measured, seen with each size, and decided by keyboard', asyn
     await page.keyboard.press('Enter');
   }
   await expect(page.locator('.answer .size')).toContainText('1/2');
+  await toStep(page, 'Measure');
+  await page.getByRole('button', { name: 'What speaks for and against', exact: true }).click();
   const evidence = page.getByRole('table', { name: 'What speaks for and against the 1/2' });
   await expect(evidence).toContainText('Bow arm');
   await expect(evidence.getByRole('row', { name: /Lowest peg/ })).toContainText('above the ear');
@@ -42,12 +53,14 @@ test('a cellist is measured, seen with each size, and decided by keyboard', asyn
 
   await page.getByRole('link', { name: 'Decide' }).click();
   await pressMain(page);
-  await expect(page.locator('#decide')).toContainText('decided 24 Nov 2026');
+  await expect(page.locator('.foot .now')).toContainText('decided');
   await expect(page.locator('[data-act=keep-setup]')).toBeFocused();
   await pressMain(page);
   await expect(page.getByText('Set-up 1 is kept.')).toBeVisible();
+  await toStep(page, 'Set up');
   await expect(page.locator('[data-review]')).toContainText('Without a birth month');
   await expectAccessible(page);
+  await toStep(page, 'Card');
   await page.getByRole('button', { name: 'Finished, next player' }).click();
   await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
 });
@@ -70,6 +83,7 @@ test('a bassist sees the three height rules, and what to do when no size stands'
     await page.keyboard.press('Enter');
   }
   await expect(page.locator('.answer .size')).toContainText('3/4');
+  await toStep(page, 'Measure');
   await expect(page.getByRole('img', { name: /bass on this player/ })).toHaveAttribute(
     'aria-label',
     /Pin by the bow’s reach .* by the cheek .* by the eyebrow/

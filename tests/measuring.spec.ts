@@ -1,4 +1,15 @@
-import { expect, field, openNewPlayer, openWithClass, test } from './app';
+import {
+  expect,
+  field,
+  given,
+  openNewPlayer,
+  openWithClass,
+  reading,
+  somebody,
+  stored,
+  test,
+  toStep
+} from './app';
 
 test('readings are averaged, a third is asked for, and one can be dropped', async ({ page }) => {
   await openNewPlayer(page);
@@ -18,6 +29,32 @@ test('readings are averaged, a third is asked for, and one can be dropped', asyn
   await page.getByRole('button', { name: 'Drop the reading 46.0 cm' }).click();
   await expect(page.getByRole('list', { name: 'Readings of Arm to palm' })).toContainText('48.4');
   await expect(page.getByRole('list', { name: 'Readings of Arm to palm' })).not.toContainText('46.0');
+});
+
+test('a reading of an earlier day says so, and is dropped in words', async ({ page }) => {
+  const player = somebody({ name: 'Measured Before' });
+  const before = '2026-11-10';
+  await given(page, {
+    players: [player],
+    measurements: [
+      {
+        ...reading(player, 'height', 1230),
+        id: `${player.id}:height:${before}`,
+        day: before,
+        readings: [{ mm: 1230, at: `${before}T09:00:00.000Z` }]
+      }
+    ]
+  });
+  await page.goto(`/fit/${player.id}`);
+  await field(page, 'Height').click();
+  const list = page.getByRole('list', { name: 'Readings of Height' });
+  await expect(list).toContainText('10 Nov');
+  // Measured again today, the old one stays on its day.
+  await page.keyboard.type('124.5');
+  await page.keyboard.press('Enter');
+  await expect
+    .poll(async () => (await stored(page, 'measurements')).map(({ day }) => day).sort())
+    .toEqual([before, '2026-11-24']);
 });
 
 test('an unlikely value is asked about before it is taken, an impossible one is not', async ({ page }) => {
@@ -106,12 +143,18 @@ test('an own choice needs a reason, and the history keeps it', async ({ page }) 
   await page.keyboard.press('Enter');
   await page.keyboard.type('50');
   await page.keyboard.press('Enter');
-  const decide = page.locator('#decide');
-  await decide.getByText('1/8', { exact: true }).click();
+  await toStep(page, 'Decide');
+  const decide = page.locator('[data-step=decide]');
+  await decide
+    .getByRole('radiogroup', { name: /another size/ })
+    .getByText('1/8', { exact: true })
+    .click();
   await page.getByRole('button', { name: 'Decide 1/8' }).click();
   await expect(page.getByRole('alert')).toContainText('needs a line of reason');
   await page.getByLabel('Why, in a line').fill('Small for her strength');
   await page.getByRole('button', { name: 'Decide 1/8' }).click();
+  await expect(page.locator('.foot .now')).toContainText('decided');
+  await toStep(page, 'Decide');
   await expect(decide).toContainText('Small for her strength');
   await page.getByRole('link', { name: 'History' }).click();
   await expect(page.getByText('own choice, advised was 1/4: Small for her strength')).toBeVisible();

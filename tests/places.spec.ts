@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { besides, expect, expectAccessible, openWithClass, test } from './app';
+import { besides, expect, expectAccessible, given, openWithClass, reading, somebody, test } from './app';
 
 /** Does what a newer version in this browser would do to the database. */
 async function upgradeDatabase(page: Page): Promise<void> {
@@ -22,7 +22,8 @@ const overflow = (page: Page) =>
 const PLACES = [
   ['/', '/fit/demo-01', '/fit/demo-18', '/fit/demo-23', '/players/new'],
   ['/day', '/day/demo-day', '/ahead', '/players', '/players/demo-01', '/fit/demo-03'],
-  ['/fit/demo-22', '/card/demo-01', '/files', '/settings', '/fit/nobody']
+  ['/fit/demo-22', '/card/demo-01', '/files', '/settings', '/fit/nobody'],
+  ['/fit/demo-01#set-up', '/class/demo-group-thursday-strings#papers', '/home-card/demo-01']
 ];
 
 /** Places in whose dark theme something stands that no other has. */
@@ -38,6 +39,7 @@ async function expectToFit(page: Page, dark: boolean): Promise<void> {
   for (const [width, height] of [
     [1280, 800],
     [390, 844],
+    [320, 640],
     [820, 1180]
   ] as const) {
     await page.setViewportSize({ width, height });
@@ -122,4 +124,35 @@ test('the first visit offers a made-up class, and pressed twice brings it once',
   await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
   await page.goto('/players');
   await expect(page.getByText('23 players ·')).toBeVisible();
+});
+
+test('who was never looked ahead for says what is next in its own place too', async ({ page }) => {
+  const player = somebody({ name: 'Straight In' });
+  await given(page, { players: [player], measurements: [reading(player, 'height', 1240)] });
+  await page.goto(`/lesson/${player.id}`);
+  await expect(page.locator('[data-status]')).toContainText(/next: (?!looking)/);
+});
+
+test('every place of a child says the same of it', async ({ page }) => {
+  await openWithClass(page);
+  const said = new Set<string>();
+  // Settled, never measured, in pain, and too small.
+  for (const id of ['demo-01', 'demo-03', 'demo-22', 'demo-05']) {
+    const lines: string[] = [];
+    for (const place of ['fit', 'lesson', 'progress', 'letter', 'players', 'card', 'home-card', 'set-up']) {
+      await page.goto(`/${place}/${id}`);
+      const status = page.locator('[data-status]');
+      // What comes next is read after the head stands: until then it says that it is looking.
+      await expect(status).toContainText(/next: (?!looking)/);
+      lines.push((await status.innerText()).replaceAll(/\s+/g, ' ').trim());
+    }
+    expect(new Set(lines).size, lines.join('\n')).toBe(1);
+    said.add(lines[0] ?? '');
+    // The list of all players says what is next in the same words.
+    await page.goto('/players');
+    const row = page.getByRole('listitem').filter({ has: page.locator(`a[href="/players/${id}"]`) });
+    const next = /next: (.*)$/.exec(lines[0] ?? '')?.[1] ?? '';
+    await expect(row.locator('.standing')).toHaveText(new RegExp(next, 'i'));
+  }
+  expect(said.size).toBe(4);
 });

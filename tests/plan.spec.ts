@@ -11,7 +11,7 @@ test('the day says who comes, what is due and what to bring; the week is planned
   await expect(day.locator('[data-bring]').first()).toContainText('×');
   // Pain comes first.
   const low = day.locator('article').filter({ hasText: 'Low strings' });
-  await expect(low.locator('[data-due]').first()).toContainText('Pain noted');
+  await expect(low.locator('[data-due]').first()).toContainText('A note to read');
   await page.getByRole('link', { name: 'The week' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Week' })).toBeVisible();
   const monday = page.locator('[data-day="2026-11-23"]');

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, field, fromMenu, openWithClass, test } from './app';
+import { expect, expectAccessible, field, fromMenu, openWithClass, takeSize, test, toStep } from './app';
 
 test('players are found while typing, edited, archived, deleted and brought back', async ({ page }) => {
   await openWithClass(page);
@@ -22,6 +22,11 @@ test('players are found while typing, edited, archived, deleted and brought back
 
   await fromMenu(page, 'Archive');
   await expect(page.getByText('archived 24 Nov 2026')).toBeVisible();
+  // Whoever looks for a child that has left finds it, and is told so.
+  await page.goto('/players?find');
+  await find.fill('isolde');
+  await expect(page.locator('[data-archived-found]')).toBeVisible();
+  await page.getByRole('link', { name: 'Isolde M.', exact: true }).click();
   await fromMenu(page, 'Bring back');
   await fromMenu(page, 'Delete…');
   await page.getByRole('button', { name: 'Delete', exact: true }).click();
@@ -94,8 +99,9 @@ test('settings change what the bench does', async ({ page }) => {
   await expect(page.locator('.answer .size')).toContainText('1/10');
   await page.getByText('Show the arithmetic').click();
   await expect(page.getByRole('row', { name: /1\/10/ })).toContainText('41.0 cm');
-  await page.getByRole('button', { name: /^Take the 1\/10/ }).click();
+  await takeSize(page);
   await page.getByRole('button', { name: /^Keep this set-up/ }).click();
+  await toStep(page, 'Card');
   await expect(page.getByRole('article')).toContainText('Collarbone first');
   await expect(page.getByRole('article')).toContainText('Ms Placeholder');
   await page.getByRole('link', { name: 'Settings' }).click();
@@ -103,4 +109,33 @@ test('settings change what the bench does', async ({ page }) => {
   await expect(
     page.getByRole('region', { name: 'Violin dimensions' }).getByLabel('Overall of 1/10', { exact: true })
   ).toHaveValue('40.2');
+});
+
+test('a group is renamed, takes a player in, gives one away and can be removed', async ({ page }) => {
+  await openWithClass(page, '/class/demo-group-thursday-strings#members');
+  const name = page.getByLabel('Name of the group');
+  await name.fill('Owls');
+  await name.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Owls', level: 1 })).toBeVisible();
+  const members = page.getByRole('list', { name: 'Members' }).getByRole('listitem');
+  await expect(members).toHaveCount(8);
+  await page.getByRole('combobox', { name: 'Put in, or move here' }).click();
+  await page.keyboard.type('ottilie');
+  await page.keyboard.press('Enter');
+  await expect(members.filter({ hasText: 'Ottilie Fernsby' })).toHaveCount(1);
+  await page.getByRole('button', { name: 'Take Wren Thistledown out of the group' }).click();
+  await expect(members).toHaveCount(8);
+  await expectAccessible(page);
+  // Each part has an address, and the way back leads to where the teacher came from.
+  await page.getByRole('tab', { name: 'Times' }).click();
+  await expect(page).toHaveURL(/#times$/);
+  await page.reload();
+  await expect(page.getByRole('tab', { name: 'Times' })).toHaveAttribute('aria-selected', 'true');
+  await page.getByRole('tab', { name: 'Name and members' }).click();
+  await page.locator('[data-act=remove-group]').click();
+  await expect(page.getByRole('heading', { name: 'Class', level: 1 })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Owls/ })).toHaveCount(0);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await page.getByRole('link', { name: /Owls/ }).click();
+  await expect(page.getByRole('tab', { name: 'Seats' })).toHaveAttribute('aria-selected', 'true');
 });

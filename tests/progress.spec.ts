@@ -28,7 +28,7 @@ test('progress of a player and of a group: over time, as a list, as a report on 
   await expect(chart).toBeHidden();
   await expect(page.locator('[data-report]')).toBeVisible();
   await page.emulateMedia({ media: 'screen', colorScheme: 'dark' });
-  await page.goto('/progress/demo-group-thursday-strings');
+  await page.goto('/class/demo-group-thursday-strings#progress');
   await expect(page.getByRole('img', { name: /players of Thursday strings/ }).locator('svg')).toBeVisible();
   await page.getByText('As a table').first().click();
   await expect(page.getByRole('link', { name: 'Wren Thistledown' })).toBeVisible();

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, openNewPlayer, openWithClass, test } from './app';
+import { expect, expectAccessible, openNewPlayer, openWithClass, test, toStep } from './app';
 
 const MEASURED = {
   violin: ['120.5', '49.5', '43'],
@@ -43,7 +43,7 @@ for (const family of ['violin', 'cello', 'bass'] as const) {
     }
     expect(looks).toBeGreaterThan(3);
     await expect(page.locator('[data-end]')).toContainText('suits');
-    await expect(page.locator('#try')).toContainText(/agree on the|suits the body/);
+    await expect(page.locator('[data-step=try]')).toContainText(/agree on the|suits the body/);
   });
 
   test(`pain stops the trial of the ${family} with the caution`, async ({ page }) => {
@@ -76,12 +76,13 @@ test('the trial outranks the tape, asks for a second reading, and the decision s
   ])
     await page.getByRole('button', { name: answer }).click();
   await expect(page.locator('[data-end]')).toContainText('Tried on, the 1/4 is too large.');
-  await expect(page.locator('#try')).toContainText(
+  await expect(page.locator('[data-step=try]')).toContainText(
     'The tape says 1/4, the body says 1/8. The body outranks the tape: the 1/8.'
   );
-  await expect(page.locator('#try')).toContainText('take the deciding lengths once more');
+  await expect(page.locator('[data-step=try]')).toContainText('take the deciding lengths once more');
+  await toStep(page, 'Decide');
   await page.getByRole('button', { name: /^Take the 1\/8/ }).click();
-  await expect(page.locator('#decide')).toContainText('decided 24 Nov 2026');
+  await expect(page.locator('.foot .now')).toContainText('decided');
 });
 
 test('a trial under way waits through a reload, and an answer can be taken back', async ({ page }) => {

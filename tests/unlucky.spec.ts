@@ -12,7 +12,9 @@ import {
   reading,
   somebody,
   stored,
-  test
+  takeSize,
+  test,
+  toStep
 } from './app';
 
 const counts = async (page: Page, ...tables: Parameters<typeof stored>[1][]) =>
@@ -28,8 +30,9 @@ const twiceAtOnce = (button: Locator) =>
 test('pressed twice at once, a decision, a set-up and a note of pain are made once', async ({ page }) => {
   await openNewPlayer(page);
   await measure(page, '120.5', '50');
+  await toStep(page, 'Decide');
   await twiceAtOnce(page.locator('[data-act=accept-size]'));
-  await expect(page.locator('#decide')).toContainText('decided 24 Nov 2026');
+  await expect(page.locator('.foot .now')).toContainText('decided');
   await twiceAtOnce(page.locator('[data-act=keep-setup]'));
   await expect(page.getByText('Set-up 1 is kept.')).toBeVisible();
   await twiceAtOnce(page.locator('.foot button.pain'));
@@ -49,14 +52,14 @@ test('a key that is held takes the size, and keeps no set-up that nobody saw', a
     await page.waitForTimeout(60);
   }
   await page.keyboard.up('Enter');
-  await expect(page.locator('#decide')).toContainText('decided 24 Nov 2026');
+  await expect(page.locator('.foot .now')).toContainText('decided');
   expect(await counts(page, 'fits', 'setups')).toEqual([1, 0]);
 });
 
 test('a new player and a list of players are added once, however often it is pressed', async ({ page }) => {
   await page.goto('/players/new');
   await page.getByLabel('Name, initials or number').fill('Once Only');
-  await twiceAtOnce(page.getByRole('button', { name: 'Add and go to the bench' }));
+  await twiceAtOnce(page.getByRole('button', { name: 'Add and measure' }));
   await expect(page.getByRole('heading', { name: 'Once Only', level: 1 })).toBeVisible();
   await page.goto('/files');
   await page
@@ -76,7 +79,7 @@ test('after pain no size is on the main button, and taking one all the same asks
     measurements: [reading(player, 'height', 1050), reading(player, 'armToPalm', 400)]
   });
   await page.goto(`/fit/${player.id}`);
-  await expect(page.locator('[data-act=accept-size]')).toBeVisible();
+  await toStep(page, 'Try on');
   await page
     .getByRole('radiogroup', { name: 'Put one on the body' })
     .getByText('1/32', { exact: true })
@@ -85,7 +88,8 @@ test('after pain no size is on the main button, and taking one all the same asks
   await expect(page.locator('[data-look]')).toBeFocused();
   await page.keyboard.press('0');
   await expect(page.locator('[data-end]')).toContainText('was stopped');
-  const decide = page.locator('#decide');
+  await toStep(page, 'Decide');
+  const decide = page.locator('[data-step=decide]');
   await expect(decide.getByRole('button', { name: /^Take the/ })).toHaveCount(0);
   await expect(decide).toContainText('Leave it for today');
   await decide.getByText('1/16', { exact: true }).click();
@@ -110,8 +114,7 @@ test('benches open for bodies unlike any other, and after the family was changed
   await page.goto(`/fit/${cellist.id}`);
   await expect(page.locator('.answer .size')).toBeVisible();
   await page.goto(`/fit/${boy.id}`);
-  await page.locator('[data-act=accept-size]').click();
-  await expect(page.locator('#decide')).toContainText('decided 24 Nov 2026');
+  await takeSize(page);
   for (const family of ['Viola', 'Cello']) {
     await page.goto(`/players/${boy.id}`);
     await fromMenu(page, 'Edit');
@@ -121,7 +124,7 @@ test('benches open for bodies unlike any other, and after the family was changed
     await expect(page.getByRole('button', { name: /^Save changes/ })).toBeHidden();
     await page.goto(`/fit/${boy.id}`);
     await expect(page.locator('.answer')).toBeVisible();
-    await expect(page.locator('#decide')).not.toContainText('decided 24 Nov');
+    await expect(page.locator('.foot .now')).not.toContainText('decided');
   }
 });
 
@@ -134,8 +137,7 @@ test('a height far below the age is asked about, and no date is foreseen from it
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert')).toContainText(/birth month/);
   await page.keyboard.press('Enter');
-  await page.locator('[data-act=accept-size]').click();
-  await expect(page.locator('#decide')).toContainText('decided 24 Nov 2026');
+  await takeSize(page);
   await page.goto(`/players/${player.id}`);
   await expect(page.locator('.growth')).toContainText('so nothing is forecast');
 });
@@ -167,7 +169,12 @@ test('pain gives up a clock that runs, and a forgotten clock asks before it coun
 test('what is typed outlives undo and a killed tab', async ({ page }) => {
   await openNewPlayer(page);
   await measure(page, '120.5', '50');
-  await page.locator('#decide').getByText('1/8', { exact: true }).click();
+  await toStep(page, 'Decide');
+  await page
+    .locator('[data-step=decide]')
+    .getByRole('radiogroup', { name: /another size/ })
+    .getByText('1/8', { exact: true })
+    .click();
   await page.getByLabel('Why, in a line').fill('Small for her');
   await page.getByRole('button', { name: /^Undo/ }).click();
   await page.getByRole('button', { name: /^Redo/ }).click();

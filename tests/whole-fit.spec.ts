@@ -1,4 +1,15 @@
-import { bytesOf, expect, expectAccessible, field, openNewPlayer, pressMain, readPdf, test } from './app';
+import {
+  bytesOf,
+  expect,
+  expectAccessible,
+  field,
+  openNewPlayer,
+  pressMain,
+  readPdf,
+  takeSize,
+  test,
+  toStep
+} from './app';
 
 test('a new violin beginner goes from the tape to a card by keyboard alone', async ({ page }) => {
   await page.goto('/');
@@ -29,7 +40,7 @@ test('a new violin beginner goes from the tape to a card by keyboard alone', asy
 
   await expect(page.getByRole('button', { name: /^Take the 1\/4/ })).toBeFocused();
   await pressMain(page);
-  await expect(page.getByText('decided 24 Nov 2026')).toBeVisible();
+  await expect(page.locator('.foot .now')).toContainText('decided');
   await expect(page.getByRole('button', { name: /^Keep this set-up/ })).toBeFocused();
   await pressMain(page);
   await expect(page.getByText('Set-up 1 is kept.')).toBeVisible();
@@ -91,7 +102,7 @@ test.describe('on a tablet', () => {
     await page.getByRole('button', { name: 'Start empty with your first player' }).tap();
     await page.getByLabel('Name, initials or number').fill('Tappy Tablet');
     await page.getByText('Viola', { exact: true }).tap();
-    await page.getByRole('button', { name: 'Add and go to the bench' }).tap();
+    await page.getByRole('button', { name: 'Add and measure' }).tap();
     for (const [name, text] of [
       ['Height', '152'],
       ['Arm to palm', '61.2'],
@@ -106,7 +117,9 @@ test.describe('on a tablet', () => {
     await page.getByText('Steep', { exact: true }).tap();
     await page.getByRole('link', { name: 'Decide' }).tap();
     await page.getByRole('button', { name: /^Take the 14 in/ }).tap();
+    await page.getByRole('tab', { name: 'Ways' }).tap();
     await page.getByText('Collarbone first', { exact: true }).tap();
+    await page.getByRole('tab', { name: 'Look and set' }).tap();
     await page.getByRole('button', { name: 'Lift higher' }).tap();
     await expect(page.locator('[data-save=saved]')).toBeVisible();
     await page.getByRole('button', { name: /^Keep this set-up/ }).tap();
@@ -119,9 +132,12 @@ test.describe('on a tablet', () => {
     await page.locator('[data-act=set-practice]').first().tap();
     await expect(page.getByText('Grow tall at the wall, then bring it to you.').first()).toBeVisible();
     await page.locator('[data-act=to-bench]').tap();
+    await expect(page.locator('[data-act=print-card]')).toBeVisible();
+    await page.getByRole('link', { name: 'Check' }).tap();
     await expect(page.locator('[data-seen-check=hold-comes-to-player]')).toContainText(
       'body bends to meet it'
     );
+    await page.locator('[data-act=to-card]').tap();
     const card = page.getByRole('article', { name: 'Card of Tappy Tablet' });
     await expect(card).toContainText('14 in');
     await expect(card).toContainText('Collarbone first');
@@ -140,8 +156,9 @@ test('the card prints alone on a page of A6', async ({ page }) => {
   await openNewPlayer(page);
   await field(page, 'Height').fill('115');
   await page.keyboard.press('Enter');
-  await page.getByRole('button', { name: /^Take the/ }).click();
+  await takeSize(page);
   await page.getByRole('button', { name: /^Keep this set-up/ }).click();
+  await toStep(page, 'Card');
   await page.evaluate(() =>
     Object.assign(window, { print: () => document.body.setAttribute('data-printed', '') })
   );
@@ -150,5 +167,5 @@ test('the card prints alone on a page of A6', async ({ page }) => {
   const paper = await readPdf(await page.pdf({ preferCSSPageSize: true }));
   expect(paper.widthPt).toBeCloseTo((105 / 25.4) * 72, 0);
   expect(paper.text).toContain('Trial Player');
-  expect(paper.text).not.toContain('Back to the bench');
+  expect(paper.text).not.toContain('Back to the fit');
 });

@@ -100,8 +100,7 @@ async function benchPaper(page, address, report) {
   await page.goto(`${address}/settings`);
   await page.getByRole('heading', { name: 'Settings' }).waitFor();
   await crowd(page);
-  await page.goto(`${address}/room/crowd`);
-  await page.getByText('Cards, case labels and finger strips').click();
+  await page.goto(`${address}/class/crowd#papers`);
   // The hundred pictures of the sheet itself first.
   await page.locator('.drawn .figure-picture path').nth(1).waitFor();
   await page.waitForFunction(

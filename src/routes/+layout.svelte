@@ -14,7 +14,7 @@
   import { status } from '$lib/ui/shell/status.svelte';
   import { applyTheme } from '$lib/ui/shell/theme';
   import { watchNewVersion, type WaitingVersion } from '$lib/ui/shell/new-version';
-  import { shortcuts } from '$lib/ui/shortcuts';
+  import { isTyping, shortcuts } from '$lib/ui/shortcuts';
   import { unfinished } from '$lib/ui/shell/underway';
   import { walk } from '$lib/ui/shell/walk';
   import { watchVersions } from '$lib/ui/shell/versions';
@@ -37,8 +37,6 @@
     if (settings.ready) return applyTheme(settings.current.theme);
   });
 
-  const isTyping = (target: EventTarget | null) =>
-    target instanceof HTMLElement && target.matches('input:not([type=radio]), textarea, select');
   const hasText = (target: EventTarget | null) =>
     (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement) &&
     target.type !== 'radio' &&

@@ -68,6 +68,7 @@ class Work {
   readings = new Map();
   saved = [];
   pupils = [];
+  decided = new Set();
   names = 0;
 
   /** A height that was not read before, near the pupil's own, cm. */
@@ -78,12 +79,16 @@ class Work {
   }
 }
 
-const isSaved = (page) => page.locator('[data-save=saved]').waitFor({ timeout: 5000 });
+const one = (list, next) => list[Math.floor(next() * list.length)];
+/** Long enough for a busy machine; a kill ends the waiting sooner. */
+const PATIENCE = { timeout: 30_000 };
+const isSaved = (page) => page.locator('[data-save=saved]').waitFor(PATIENCE);
 
 /** Things a teacher does; each notes what must be there once it was called saved. */
 const DEEDS = [
+  addPlayer,
   async function measure(page, work, next, address) {
-    const pupil = work.pupils[Math.floor(next() * work.pupils.length)];
+    const pupil = one(work.pupils, next);
     await page.goto(`${address}/fit/${pupil}`);
     const height = page.locator('[data-measure=height]');
     for (let times = 1 + Math.floor(next() * 3); times > 0; times--) {
@@ -93,13 +98,13 @@ const DEEDS = [
       await height.press('Enter');
       // The readings are listed at the field in use.
       await height.focus();
-      await page.getByRole('list', { name: 'Readings of Height' }).getByText(text).waitFor({ timeout: 5000 });
+      await page.getByRole('list', { name: 'Readings of Height' }).getByText(text).waitFor(PATIENCE);
       await isSaved(page);
       work.saved.push({ pupil, mm: Math.round(Number(text) * CM_TO_MM) });
     }
   },
   async function type(page, work, next, address) {
-    const pupil = work.pupils[Math.floor(next() * work.pupils.length)];
+    const pupil = one(work.pupils, next);
     await page.goto(`${address}/fit/${pupil}`);
     const text = `4${Math.floor(next() * 10)}.${Math.floor(next() * 10)}`;
     const field = page.locator('[data-measure=handLength]');
@@ -109,33 +114,47 @@ const DEEDS = [
     await isSaved(page);
   },
   async function decide(page, work, next, address) {
-    const pupil = work.pupils[Math.floor(next() * work.pupils.length)];
-    await page.goto(`${address}/fit/${pupil}`);
-    await page.locator('[data-act=accept-size]').dblclick({ timeout: 2000 });
-    await page.getByText(/decided .* at/).waitFor({ timeout: 5000 });
+    const measured = work.pupils.filter((pupil) => work.readings.has(pupil) && !work.decided.has(pupil));
+    if (measured.length === 0) return;
+    const pupil = one(measured, next);
+    await page.goto(`${address}/fit/${pupil}#decide`);
+    await page.locator('button[data-act=accept-size]').dblclick(PATIENCE);
+    await page.locator('.foot .now', { hasText: 'decided' }).waitFor(PATIENCE);
     await isSaved(page);
+    work.decided.add(pupil);
     work.saved.push({ decided: pupil });
-  },
-  addPlayer
+  }
 ];
 
 async function addPlayer(page, work, next, address) {
   await page.goto(`${address}/players/new`);
   const name = `Pupil ${++work.names}`;
   await page.getByLabel('Name, initials or number').fill(name);
-  await page.getByRole('button', { name: 'Add and go to the bench' }).dblclick();
-  await page.getByRole('heading', { name, level: 1 }).waitFor({ timeout: 5000 });
+  await page.getByRole('button', { name: 'Add and measure' }).dblclick();
+  await page.getByRole('heading', { name, level: 1 }).waitFor(PATIENCE);
   await isSaved(page);
   work.saved.push({ name });
 }
 
 const wait = (ms) => new Promise((done) => setTimeout(done, ms));
 
+/** Each deed once while nobody kills the browser: one that fails now would try nothing later. */
+async function rehearse(page, work, next, address) {
+  while (work.pupils.length < PUPILS) {
+    await addPlayer(page, work, next, address);
+    work.pupils.push(new URL(page.url()).pathname.split('/').at(-1));
+  }
+  for (const deed of DEEDS) {
+    const before = work.saved.length;
+    await deed(page, work, next, address);
+    if (deed.name !== 'type' && work.saved.length === before) throw new Error(`"${deed.name}" saved nothing`);
+  }
+}
+
 /** Works until the browser is killed; a deed that fails then is what a kill does. */
 async function workUntil(killed, page, work, next, address) {
   while (!killed()) {
-    const deed = DEEDS[Math.floor(next() * DEEDS.length)];
-    await deed(page, work, next, address).catch(() => undefined);
+    await one(DEEDS, next)(page, work, next, address).catch(() => undefined);
   }
 }
 
@@ -205,15 +224,6 @@ function folderOf(profile) {
   return own === undefined ? null : statSync(join(folder, own)).ino;
 }
 
-/** Players to work with, put in by hand. */
-async function fillClass(page, work, next, address) {
-  while (work.pupils.length < PUPILS) {
-    const before = work.saved.length;
-    await addPlayer(page, work, next, address).catch(() => undefined);
-    if (work.saved.length > before) work.pupils.push(page.url().split('/').at(-1));
-  }
-}
-
 export const killAndLook = (vite, kills, stretchMs, next) =>
   serving(async (address) => {
     const profile = mkdtempSync(join(tmpdir(), 'torture-'));
@@ -234,7 +244,7 @@ export const killAndLook = (vite, kills, stretchMs, next) =>
         work = new Work();
       } else if (records)
         for (const fault of await look(vite, records, work)) faults.push(`after kill ${round}: ${fault}`);
-      if (work.pupils.length === 0) await fillClass(page, work, next, address);
+      if (work.pupils.length === 0) await rehearse(page, work, next, address);
       folder = folderOf(profile);
       if (round === kills) {
         const { tables } = apart(await page.evaluate(allRecords));

@@ -6,7 +6,21 @@ import { addReading } from './commands/measurements';
 import { addPlayer, EMPTY_PLAYER } from './commands/players';
 import type { Fit, Player, PlayerForm } from './store/records';
 import type { MeasurementId } from '$lib/core/body';
+import { dimensionsOf } from '$lib/core/instruments';
+import { restStack, settle } from '$lib/core/setup';
 import { dayOf } from '$lib/core/time';
+
+/** A shoulder rest under a 1/4 violin, as it is worked out. */
+export const ARRANGEMENT = settle(
+  restStack({
+    instrument: dimensionsOf('violin', '1/4'),
+    neckGapMm: 55,
+    heightMm: 1240,
+    shoulder: { slope: 'medium' },
+    school: 'rest-first'
+  }),
+  { school: 'rest-first', mount: 'beside', scroll: 'left-45' }
+);
 
 let count = 0;
 

@@ -20,7 +20,9 @@ const fit: Fit = find(records.fits, 'demo-05-fit-1');
 const found: Setup = find(records.setups, 'demo-05-setup-1');
 if (found.kind !== 'rest') throw new Error('no rest');
 const setup = found;
-const focus = (await checksFor('violin')).find(({ id }) => id === 'hold-jaw') ?? null;
+const [jaw] = (await checksFor('violin')).filter(({ id }) => id === 'hold-jaw');
+if (!jaw) throw new Error('no check');
+const focus = { check: jaw, set: null };
 
 const card = (patch: Partial<Parameters<typeof cardOf>[0]> = {}): Card =>
   cardOf({ player, fit, setup, focus, unit: 'cm', overrides: {}, teacherName: 'Ms Placeholder', ...patch });
@@ -28,6 +30,22 @@ const card = (patch: Partial<Parameters<typeof cardOf>[0]> = {}): Card =>
 const makePdf = (...cards: readonly Card[]) => cardsPdf(cards, ({ drawing }) => cardPicture(drawing));
 
 describe('cardOf', () => {
+  it('says what the teacher says of a check without a drill of its own', () => {
+    const check = { ...jaw, drill: null, forPlayer: 'A calm jaw.' };
+    const set = {
+      checkId: jaw.id,
+      fault: null,
+      remedy: 'Hum a tune.',
+      drill: 'set-and-reset',
+      dose: 'twice'
+    };
+    expect(card({ focus: { check, set } }).focus).toEqual({
+      line: 'A calm jaw.',
+      drill: 'Hum a tune.',
+      dose: 'twice'
+    });
+  });
+
   it('holds every setting with its mark, the focus and the next look', () => {
     const made = card();
     expect(made).toMatchObject({

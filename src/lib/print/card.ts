@@ -1,5 +1,6 @@
 import { heightOf } from '$lib/core/body';
-import { DRILLS, type Check } from '$lib/core/checks';
+import type { AtWork } from '$lib/data/questions/at-work';
+import { atHome } from '$lib/words/home';
 import type { PictureQuestion, ViewName } from '$lib/core/figure';
 import {
   dimensionsOf,
@@ -81,19 +82,18 @@ export function cardOf({
   readonly player: Player;
   readonly fit: Fit;
   readonly setup: Setup;
-  readonly focus: Check | null;
+  readonly focus: AtWork | null;
   readonly unit: LengthUnit;
   readonly overrides: DimensionOverrides;
   readonly teacherName: string;
 }): Card {
-  const drill = focus && DRILLS[focus.drill];
   return {
     player: player.name,
     instrument: FAMILY_WORDS[setup.family],
     size: setup.size,
     settings: settingLines(setup, unit),
     notes: setupNotes(setup),
-    focus: focus && drill ? { line: focus.forPlayer, drill: drill.text, dose: drill.dose } : null,
+    focus: focus && { line: focus.check.forPlayer, ...atHome(focus.check, focus.set) },
     nextLook: dayText(fit.nextLook),
     stop: 'Stop and rest if it hurts, tingles or goes numb. If that comes back, see a doctor.',
     signed: [teacherName, dayText(setup.day), `set-up ${setup.version}`]

@@ -1,4 +1,5 @@
 import { sceneOf, type CheckScene } from '$lib/core/checks';
+import type { IsoDay } from '$lib/core/time';
 import type { PictureQuestion } from '$lib/core/figure';
 import { homePoints, HOME_STOP, SELF_CHECK, type HomePoint } from '$lib/words/home';
 import { dayText } from '$lib/words/dates';
@@ -39,13 +40,15 @@ export function homeCardOf({
   lesson,
   checks,
   who,
-  teacherName
+  teacherName,
+  today
 }: {
   readonly player: Player;
   readonly lesson: Lesson;
   readonly checks: readonly Check[];
   readonly who: PictureQuestion;
   readonly teacherName: string;
+  readonly today: IsoDay;
 }): HomeCard {
   const pictureOf = ({ check }: HomePoint): HomeCardPoint['picture'] => {
     const { pose, view, changes } = sceneOf(check, player.family);
@@ -61,7 +64,8 @@ export function homeCardOf({
       dose: point.dose,
       picture: pictureOf(point)
     })),
-    nextLook: lesson.nextLook ? dayText(lesson.nextLook) : '',
+    // No day that is past is promised.
+    nextLook: lesson.nextLook && lesson.nextLook >= today ? dayText(lesson.nextLook) : '',
     selfCheck: SELF_CHECK,
     stop: HOME_STOP,
     signed: [teacherName, dayText(lesson.day)].filter((part) => part !== '').join(' · ')

@@ -5,12 +5,13 @@ import { dimensionsOf, FAMILIES, type Family, type Size } from '$lib/core/instru
 import type { Lesson, Player } from '$lib/data';
 import { homeText } from '$lib/words/home';
 import { homeCardOf } from './home-card';
+import type { IsoDay } from '$lib/core/time';
 import { homePdf, pointPicture } from './home-pdf';
 import { openPdf } from './testing';
 
 const SIZES: Readonly<Record<Family, Size>> = { violin: '1/4', viola: '13 in', cello: '1/2', bass: '1/2' };
 
-async function cardFor(family: Family, points = 3) {
+async function cardFor(family: Family, points = 3, today: IsoDay = '2026-11-24') {
   const checks = await checksFor(family);
   const chosen = checks.filter(({ category }) => category === 'hold').slice(0, points);
   const practice = chosen.map(({ id, drill }) => ({ checkId: id, fault: null, remedy: '', drill, dose: '' }));
@@ -18,7 +19,7 @@ async function cardFor(family: Family, points = 3) {
   const who = { family, instrument: dimensionsOf(family, SIZES[family]), readings: { height: [1350] } };
   const player = { name: 'Zoë Placeholder', family } as Player;
   return {
-    card: homeCardOf({ player, lesson, checks, who, teacherName: 'Ms Placeholder' }),
+    card: homeCardOf({ player, lesson, checks, who, teacherName: 'Ms Placeholder', today }),
     checks,
     practice
   };
@@ -34,6 +35,11 @@ async function textOf(bytes: Uint8Array): Promise<{ text: string; pages: number;
     widthPt: first.getViewport({ scale: 1 }).width
   };
 }
+
+it('promises no day that is past', async () => {
+  expect((await cardFor('violin')).card.nextLook).toBe('1 Dec 2026');
+  expect((await cardFor('violin', 3, '2026-12-02')).card.nextLook).toBe('');
+});
 
 describe('a home card', () => {
   beforeEach(() => {

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { tapePlaces } from '$lib/core/tapes';
+import { layoutTapes } from '$lib/core/tapes';
 import { tapesPdf } from './tapes-pdf';
 import { openPdf } from './testing';
 
@@ -12,6 +12,10 @@ beforeEach(() => {
   );
 });
 afterEach(() => vi.unstubAllGlobals());
+
+/** Tapes at these semitones, for one finger after the other. */
+const tapesAt = (stringMm: number, semitones: readonly number[]) =>
+  layoutTapes({ id: 'any', semitones, fingers: [1, 2, 3, 4] }, stringMm);
 
 const MM_PER_PT = 25.4 / 72;
 
@@ -38,7 +42,7 @@ const proofOf = (lines: Awaited<ReturnType<typeof linesOf>>) =>
     .at(-1);
 
 it('lies at true scale: every tape to a tenth of a millimetre, the proof line at 100 mm', async () => {
-  const tapes = tapePlaces(328, [2, 4, 5, 7]);
+  const tapes = tapesAt(328, [2, 4, 5, 7]);
   const { bytes, beyond } = await tapesPdf([{ title: 'Violin 4/4', stringMm: 328, tapes }]);
   expect(beyond).toEqual([]);
   const lines = await linesOf(bytes);
@@ -50,7 +54,7 @@ it('lies at true scale: every tape to a tenth of a millimetre, the proof line at
 });
 
 it('is corrected by what an earlier proof line measured', async () => {
-  const tapes = tapePlaces(328, [5]);
+  const tapes = tapesAt(328, [5]);
   const { bytes } = await tapesPdf([{ title: 'Violin 4/4', stringMm: 328, tapes }], { proofMm: 96 });
   const lines = await linesOf(bytes);
   const proof = proofOf(lines);
@@ -60,7 +64,7 @@ it('is corrected by what an earlier proof line measured', async () => {
 });
 
 it('says which tapes a page is too short for', async () => {
-  const tapes = tapePlaces(1050, [2, 12]);
+  const tapes = tapesAt(1050, [2, 12]);
   const { beyond } = await tapesPdf([{ title: 'Bass 3/4', stringMm: 1050, tapes }], { paper: 'letter' });
   expect(beyond.map(({ tape }) => tape.semitones)).toEqual([12]);
 });
@@ -69,7 +73,7 @@ it('puts a group’s strips beside each other, each page with its own proof line
   const strips = Array.from({ length: 30 }, (_, i) => ({
     title: `Player ${i + 1}, ½`,
     stringMm: 260 + i,
-    tapes: tapePlaces(260 + i, [2, 5])
+    tapes: tapesAt(260 + i, [2, 5])
   }));
   const heard: number[] = [];
   const { bytes, missing } = await tapesPdf(strips, { report: (done) => heard.push(done) });

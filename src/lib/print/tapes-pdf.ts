@@ -1,5 +1,6 @@
 import { PDFDocument } from 'pdf-lib';
-import type { Tape } from '$lib/core/tapes';
+import type { FingerTape } from '$lib/core/tapes';
+import { fingerText } from '$lib/words/tapes';
 import { loadFonts, missingLetters } from './fonts';
 import type { Printed } from './card-pdf';
 import { PAPERS, type Paper } from './papers';
@@ -19,12 +20,12 @@ const STRIP_TOP_MM = 40;
 export interface TapeStrip {
   readonly title: string;
   readonly stringMm: number;
-  readonly tapes: readonly Tape[];
+  readonly tapes: readonly FingerTape[];
 }
 
 export interface PrintedStrips extends Printed {
   /** Tapes for which the page is too short, with the strip they belong to. */
-  readonly beyond: readonly { readonly title: string; readonly tape: Tape }[];
+  readonly beyond: readonly { readonly title: string; readonly tape: FingerTape }[];
 }
 
 /**
@@ -101,9 +102,11 @@ function drawStrip(
   for (const x of [leftMm, right]) pen.line([x, STRIP_TOP_MM], [x, end], edge);
   pen.line([leftMm, STRIP_TOP_MM], [right, STRIP_TOP_MM], { ...edge, thickness: 1.4 });
   pen.line([leftMm, end], [right, end], edge);
-  for (const { semitones, mm } of there) {
+  for (const tape of there) {
+    const { mm } = tape;
     const y = STRIP_TOP_MM + mm * scale;
     pen.line([leftMm, y], [right, y], { ...edge, thickness: 1 });
-    pen.text(`${semitones}: ${mm.toFixed(1)} mm`, leftMm + 1.5, y - 1, { size: 8 });
+    pen.text(fingerText(tape), leftMm + 1.5, y - 1, { size: 8, bold: true });
+    pen.text(`${mm.toFixed(1)} mm`, leftMm + 1.5, y + 3, { size: 7 });
   }
 }

@@ -29,7 +29,7 @@ describe('POST /api/v1/causes', () => {
     const plain = await causes(FAULT);
     expect(plain.map(({ cause }) => cause)).toEqual(['set-up', 'habit']);
     // Worked by hand: 0.5 and 0.3 of 0.8.
-    expect(plain.map(({ share }) => share)).toEqual([0.625, 0.37499999999999994]);
+    expect(plain.map(({ share }) => share)).toEqual([0.625, 0.375]);
     expect(await causes({ ...FAULT, facts: {} })).toEqual(plain);
     expect(await causes({ ...FAULT, fault: 'on-chest' })).toEqual(plain);
   });

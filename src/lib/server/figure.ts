@@ -6,7 +6,7 @@ import {
   detailFor,
   figureFor,
   contactsOf,
-  pictureOf,
+  pictureFor,
   POSES,
   poseNames,
   svgOf,
@@ -166,7 +166,7 @@ export function answerFigureSvg(request: FigureRequest): string {
   const detail = detailFor(view, box, figure.body.heightMm, figure.model.bodyMm);
   const changes = question.changes ?? [];
   const title = pictureText(question.family, question.pose ?? 'playing', name, changes);
-  return svgOf(pictureOf(figure, { view, detail, marked: changes }), detail, title);
+  return svgOf(pictureFor(question, { view, detail, marked: changes }, figure), detail, title);
 }
 
 /** The same in numbers: joints, limbs, what meets what, and named places. */

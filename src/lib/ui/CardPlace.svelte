@@ -23,7 +23,8 @@
 </script>
 
 <PaperPlace
-  back={{ href: `/fit/${playerId}`, text: 'Back to the bench' }}
+  {playerId}
+  back={{ href: `/fit/${playerId}`, text: 'Back to the fit' }}
   title={card.current && `Card of ${card.current.player}`}
   empty="No card yet: it is ready once a set-up is kept."
   ready={card.ready}

@@ -170,6 +170,11 @@
       zoom: 0.85;
     }
   }
+  @media screen and (max-width: 379px) {
+    .card-sheet {
+      zoom: 0.68;
+    }
+  }
   @media print {
     .card-sheet {
       border: 0;

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Card } from '$lib/print/card';
   import { live } from './live.svelte';
+  import ChildHead from './player/ChildHead.svelte';
   import { newestCard } from './newest-card';
 
   /** A player's newest set-up as large as the screen allows: to put back what was lent or knocked out of place. */
@@ -10,10 +11,10 @@
 </script>
 
 <div class="place" style:--wide="none">
+  <ChildHead {playerId} here="papers" />
   {#if card.current}
     <header>
-      <h1>{card.current.player}</h1>
-      <p class="num size">{card.current.instrument} {card.current.size}</p>
+      <h2 class="num size">{card.current.instrument} {card.current.size}</h2>
     </header>
     <dl>
       {#each card.current.settings as { name, value, mark } (name)}
@@ -28,8 +29,8 @@
     <p class="soft">{card.current.signed}</p>
     <p><a class="btn act" href="/fit/{playerId}#set-up">To the set-up</a></p>
   {:else if card.ready}
-    <h1>No set-up yet</h1>
-    <p>It stands here as soon as one is kept. <a href="/fit/{playerId}">To the bench</a></p>
+    <h2>No set-up yet</h2>
+    <p>It stands here as soon as one is kept. <a href="/fit/{playerId}">To the fit</a></p>
   {/if}
 </div>
 
@@ -40,11 +41,6 @@
     align-items: baseline;
     justify-content: space-between;
     gap: 0 2rem;
-  }
-  h1 {
-    font-size: 2.2rem;
-    font-weight: 750;
-    overflow-wrap: anywhere;
   }
   .size {
     font-size: 2rem;

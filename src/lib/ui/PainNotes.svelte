@@ -3,7 +3,9 @@
   import { PAIN_NOTE_LENGTH } from '$lib/data/schema/check';
   import { Action } from '$lib/ui/action.svelte';
   import type { TypedTexts } from '$lib/ui/typed.svelte';
-  import { PAIN_CAUTION, painSentence } from '$lib/words/checks';
+  import { PAIN_CAUTION, painSentence, STILL_THERE } from '$lib/words/pains';
+  import { clock } from './clock.svelte';
+  import PainPlace from './PainPlace.svelte';
 
   /** Open notes of pain: seen at every opening of something about the player, until closed with a word. */
   let { player, pains, typed }: { player: Player; pains: readonly Pain[]; typed: TypedTexts } = $props();
@@ -12,6 +14,11 @@
   const field = $derived(`pain-note.${pains[0]?.id ?? ''}`);
   const note = $derived(typed.of(field) ?? '');
   let missing = $state(false);
+  /** The note whose place is being said. */
+  let where = $state<string | null>(null);
+  /** Of an earlier day: whether it is gone is asked first. */
+  const isEarlier = $derived(pains.some(({ day }) => day < clock.today));
+  let stillThere = $state(false);
   const closing = new Action();
 
   async function close(what: string) {
@@ -25,16 +32,38 @@
 
 {#if pains.length > 0}
   <section class="pain no-print" role="alert" aria-label="Pain was noted">
-    {#each pains as pain (pain.id)}<p><b>{painSentence(pain)}</b></p>{/each}
-    <p>{PAIN_CAUTION}</p>
+    {#each pains as pain (pain.id)}
+      <p>
+        <b>{painSentence(pain)}</b>
+        <button
+          type="button"
+          class="act-quiet"
+          aria-expanded={where === pain.id}
+          onclick={() => (where = where === pain.id ? null : pain.id)}
+          >{where === pain.id ? 'Done' : pain.place || pain.feel ? 'Change where' : 'Say where'}</button
+        >
+      </p>
+      {#if where === pain.id}<PainPlace {pain} />{/if}
+    {/each}
+    <p>{stillThere ? STILL_THERE : PAIN_CAUTION}</p>
     <div class="close">
-      <button
-        type="button"
-        class="btn act"
-        disabled={closing.busy}
-        onclick={() => close('gone within a minute of putting it down')}
-        >It was gone within a minute: close it</button
-      >
+      {#if isEarlier}
+        <b>Is it gone?</b>
+        <button type="button" class="btn act" disabled={closing.busy} onclick={() => close('gone since')}
+          >It is gone: close it</button
+        >
+        <button type="button" class="btn act" aria-pressed={stillThere} onclick={() => (stillThere = true)}
+          >It is still there</button
+        >
+      {:else}
+        <button
+          type="button"
+          class="btn act"
+          disabled={closing.busy}
+          onclick={() => close('gone within a minute of putting it down')}
+          >It was gone within a minute: close it</button
+        >
+      {/if}
       <form
         onsubmit={(event) => {
           event.preventDefault();
@@ -66,6 +95,7 @@
     margin-block: 0.5rem;
     background: color-mix(in oklab, var(--stop) 8%, transparent);
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 0.35rem;
   }
   .pain p {
@@ -78,8 +108,10 @@
     gap: 0.5rem 1rem;
     align-items: center;
   }
-  input {
-    width: 20rem;
+  label {
     max-width: 100%;
+  }
+  input {
+    width: min(20rem, 100%);
   }
 </style>

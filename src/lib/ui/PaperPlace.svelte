@@ -1,8 +1,10 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
+  import ChildHead from './player/ChildHead.svelte';
 
   /** A card of A6 on a page of its own, to print. */
   let {
+    playerId,
     back,
     title,
     empty,
@@ -10,6 +12,7 @@
     paper,
     children
   }: {
+    playerId: string;
     back: { readonly href: string; readonly text: string };
     /** Null while there is no card. */
     title: string | null;
@@ -23,6 +26,7 @@
 </script>
 
 <div class="place" style:--wide="none">
+  <ChildHead {playerId} here="papers" />
   <div class="no-print flex flex-wrap items-center gap-4">
     <a class="btn act" href={back.href}>{back.text}</a>
     <button type="button" class="btn act-next" onclick={() => print()} disabled={title === null}>Print</button
@@ -31,10 +35,10 @@
     <span class="soft">A6. On larger paper it stands in the corner: cut along the edge.</span>
   </div>
   {#if title !== null}
-    <h1 class="sr-only">{title}</h1>
+    <h2 class="sr-only">{title}</h2>
     {@render children()}
   {:else if ready}
-    <h1 class="empty">{empty}</h1>
+    <h2 class="empty">{empty}</h2>
   {/if}
 </div>
 

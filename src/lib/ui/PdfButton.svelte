@@ -4,6 +4,7 @@
   import { printAside, type Making } from '$lib/workers/print';
   import type { PrintDoor } from '$lib/workers/print.worker';
   import { download } from './download';
+  import ProgressBar from './ProgressBar.svelte';
   import { status } from './shell/status.svelte';
 
   /** Makes a PDF beside the page and saves it; long ones show how far they are, and can be given up. */
@@ -49,7 +50,7 @@
 
 <div class="flex flex-wrap items-center gap-x-3 gap-y-2">
   {#if making && pieces > 1}
-    <progress class="progress" max={pieces} value={done} aria-label={text}></progress>
+    <ProgressBar label={text} max={pieces} value={done} />
     <span class="soft num">{done} of {pieces}</span>
     <button type="button" class="btn act" onclick={() => making?.stop()}>Stop</button>
   {:else}
@@ -66,9 +67,6 @@
 {/if}
 
 <style>
-  progress {
-    width: 12rem;
-  }
   .missing {
     color: var(--stop);
     font-weight: 550;

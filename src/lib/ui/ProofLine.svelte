@@ -18,7 +18,7 @@
 </script>
 
 <label>
-  The proof line of the last print measured, mm
+  The 100 mm line of the last print measures, mm
   <input
     class="field num"
     maxlength="6"
@@ -27,7 +27,7 @@
     oninput={(event) => read(event.currentTarget.value)}
   />
   {#if wrong}<span class="warning" role="alert">
-      A proof line measures {LEAST_MM} to {MOST_MM} mm; print again at 100 %.
+      The line measures {LEAST_MM} to {MOST_MM} mm; print again at 100 %.
     </span>{/if}
 </label>
 

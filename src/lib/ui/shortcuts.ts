@@ -44,3 +44,7 @@ export const shortcuts = (
     target,
     Object.fromEntries(Object.entries(bindings).flatMap(([binding, act]) => waysOf(binding, act)))
   );
+
+/** Whether what has the focus takes the keys for itself: text, or a choice of its own. */
+export const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && target.matches('input:not([type=radio]), textarea, select');

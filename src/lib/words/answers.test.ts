@@ -312,6 +312,12 @@ describe('trials', () => {
     for (const words of ['Leave it', 'Rest', 'softer pad', 'or a 1/8', 'wait', 'doctor'])
       expect(pain).toContain(words);
     expect(said({ because: 'pain', size: null })).not.toContain('or a 1');
+    // Of each instrument only what it has.
+    const low = (family: 'cello' | 'bass') =>
+      said({ because: 'pain', size: null }, propose({ family, readings: { height: [1500] } }));
+    expect(low('cello')).toMatch(/seat height, another pin/);
+    expect(low('bass')).toMatch(/the pin higher or lower, a stool/);
+    for (const family of ['cello', 'bass'] as const) expect(low(family)).not.toMatch(/pad|collarbone/);
   });
 });
 

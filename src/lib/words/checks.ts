@@ -9,7 +9,7 @@ import type {
   Standpoint
 } from '$lib/core/checks';
 import type { Family } from '$lib/core/instruments';
-import type { Aid, AidKind, Pain } from '$lib/data';
+import type { Aid, AidKind } from '$lib/data';
 import { dayText } from './dates';
 
 export const RATING_WORDS: Readonly<Record<Rating, string>> = {
@@ -145,21 +145,5 @@ export function outcomeText(outcome: CheckOutcome): string {
       return `${Math.round(outcome.deg)}°`;
   }
 }
-
-const DURING_WORDS: Readonly<Record<Pain['during'], string>> = {
-  measuring: 'while measuring',
-  trial: 'in a trial on the body',
-  'set-up': 'at the set-up',
-  check: 'in a check of the hold',
-  lesson: 'in a lesson'
-};
-
-/** Pain as it was noted, in a sentence. */
-export const painSentence = ({ day, during, size }: Pain): string =>
-  `Pain, tingling or numbness on ${dayText(day)}, ${DURING_WORDS[during]}${size ? ` with the ${size}` : ''}.`;
-
-/** Said wherever a try or a check can hurt. Jarvel does not diagnose. */
-export const PAIN_CAUTION =
-  'Stop. Put the instrument down and rest. Look at size and set-up before the next try. If pain, tingling or numbness stays or comes back, a doctor or physiotherapist should see it. Jarvel makes no diagnosis.';
 
 export const TOUCH_CAUTION = 'Ask before you touch to show a position, and keep to your school’s rules.';

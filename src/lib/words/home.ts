@@ -17,15 +17,26 @@ export interface HomePoint {
   readonly dose: string;
 }
 
+/** What is done at home for a check, and how often: its drill, or the teacher's own words where it has none. */
+export function atHome(check: Check, set: Practice | null): Pick<HomePoint, 'drill' | 'dose'> {
+  const drill = check.drill && DRILLS[drillNamed(set?.drill) ?? check.drill];
+  return drill
+    ? { drill: drill.text, dose: set?.dose || drill.dose }
+    : { drill: set?.remedy || check.right, dose: set?.dose ?? '' };
+}
+
+/** What the drill of a point for home is called; empty where it has none. */
+export const drillName = (check: Check | undefined, drill: string | null): string => {
+  const id = check?.drill && (drillNamed(drill) ?? check.drill);
+  return id ? DRILLS[id].name : '';
+};
+
 /** The points that were set as practice; one whose check is not there any more is left out. */
 export const homePoints = (practice: readonly Practice[], checks: readonly Check[]): readonly HomePoint[] =>
-  practice.flatMap(({ checkId, drill, dose }) => {
-    const check = checks.find(({ id }) => id === checkId);
+  practice.flatMap((set) => {
+    const check = checks.find(({ id }) => id === set.checkId);
     if (!check) return [];
-    const named = DRILLS[drillNamed(drill) ?? check.drill];
-    return [
-      { check, line: check.forPlayer, right: check.right, drill: named.text, dose: dose || named.dose }
-    ];
+    return [{ check, line: check.forPlayer, right: check.right, ...atHome(check, set) }];
   });
 
 /** The same as a short text to copy. */

@@ -14,10 +14,16 @@ export const LETTER_VALUES = {
   size: { means: 'the decided size', from: 'a decided size' },
   why: { means: 'why this size', from: 'measured lengths' },
   measured: { means: 'when the size was decided', from: 'a decided size' },
-  'look again': { means: 'when the size is looked at again', from: 'a decided size' },
+  'look again': {
+    means: 'when the size is looked at again',
+    from: 'a decided size, and that day is not known or past'
+  },
   settings: { means: 'every setting with its mark', from: 'a kept set-up' },
   practice: { means: 'what is practised and how often', from: 'a lesson that set a practice' },
-  'next look': { means: 'when the practice is looked at', from: 'a lesson that set a practice' },
+  'next look': {
+    means: 'when the practice is looked at',
+    from: 'a lesson that set a practice, and that day is not known or past'
+  },
   teacher: { means: 'your name', from: 'Settings' },
   date: { means: 'today', from: 'the calendar' }
 } as const;

@@ -16,7 +16,7 @@ export const WEEKDAY_WORDS: Readonly<Record<Weekday, string>> = {
 
 /** What is due, as a heading in a calendar and on a list. */
 export const DUE_WORDS: Readonly<Record<DueKind, string>> = {
-  pain: 'Pain noted',
+  pain: 'A note to read',
   'too-large': 'Measured too large',
   'set-up': 'Look at the set-up',
   measure: 'Measure',

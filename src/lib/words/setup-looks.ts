@@ -68,16 +68,6 @@ const byText = (id: SettingId, value: number, unit: LengthUnit) =>
 type NameOf = (id: SettingId) => string;
 const usualName: NameOf = (id) => SETTING_WORDS[id].name;
 
-/** One change in a few characters, to stand at its place: `Endpin − 2.9 cm`. */
-export function changeTag(
-  { setting, from, to }: Extract<Step, { kind: 'change' }>,
-  unit: LengthUnit,
-  nameOf: NameOf = usualName
-): string {
-  const by = byText(setting, Math.abs(to - from), unit);
-  return `${nameOf(setting)} ${to > from ? '+' : '−'} ${by}`;
-}
-
 /** What stands and what moves along with a change on a cello, in a sentence. */
 export function followsSentence(
   step: Step,

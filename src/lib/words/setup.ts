@@ -86,7 +86,7 @@ export const SETTING_WORDS: Readonly<Record<SettingId, SettingWords>> = {
   seat: { name: 'Seat', hint: 'floor to the top of the seat' },
   pin: { name: 'Endpin', hint: 'from the ribs' },
   angle: { name: 'Angle', hint: 'of the instrument from the vertical' },
-  slide: { name: 'Slide', hint: 'up along the breastbone' },
+  slide: { name: 'Slide', hint: 'higher (+) or lower (−) on the breastbone' },
   anchor: { name: 'Anchor', hint: 'from the chair leg to the tip' },
   lean: { name: 'Lean', hint: 'towards the player' },
   bowOffset: { name: 'Bow offset', hint: 'for the own bow hold' },
@@ -195,7 +195,7 @@ export const TILT_SCHOOL_WHY: Readonly<Record<TiltSchool, string>> = {
 export const SCROLL_WHY: Readonly<Record<ScrollSchool, string>> = {
   'left-45': 'body square to the stand, the scroll at its left corner',
   'left-30': 'for arms that are short for the instrument',
-  'in-line': 'instrument, eyes and music in one line'
+  'in-line': 'the left side aimed at the stand: instrument, eyes and music in one line'
 };
 
 export const TILT_SCHOOL_WORDS: Readonly<Record<TiltSchool, string>> = {

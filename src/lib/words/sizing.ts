@@ -228,3 +228,11 @@ export function evidenceText({ kind, value, limit, speaksFor }: Evidence, unit: 
           : `up to ${length(limit ?? 0)}`;
   }
 }
+
+/** How sure a chance of 0 to 1 is, as one says it; the number stands in the arithmetic. */
+export function surenessText(chance: number): string {
+  if (chance >= 0.95) return 'quite sure';
+  if (chance >= 0.75) return 'probably';
+  if (chance >= 0.4) return 'perhaps';
+  return chance >= 0.1 ? 'less likely' : 'hardly';
+}

@@ -10,7 +10,7 @@ import { STANDING_WORDS, standingText } from './players';
 export function nextText({ entry: { standing, player, pending }, next }: WithNext): string {
   switch (next.kind) {
     case 'pain':
-      return 'Is the pain gone?';
+      return 'Read the note first';
     case 'too-large':
     case 'too-small':
       return STANDING_WORDS[standing];
@@ -101,9 +101,15 @@ export function statusParts(
   ];
 }
 
+/** What is next, with its day. */
+export function nextWords(known: WithNext, today: IsoDay): string {
+  const why = known.next.kind === 'pain' ? '' : whyText(known, today);
+  if (why === '' || !known.next.day) return nextText(known);
+  return `${nextText(known)}${why.startsWith('since') ? `, due ${why}` : ` ${why}`}`;
+}
+
 /** What is next, as the end of the line. */
 export function nextLine(known: WithNext, today: IsoDay): string {
-  const text = nextText(known);
-  const why = known.next.kind === 'pain' ? '' : whyText(known, today);
-  return `next: ${text.charAt(0).toLowerCase()}${text.slice(1)}${why && known.next.day ? ` ${why}` : ''}`;
+  const text = nextWords(known, today);
+  return `next: ${text.charAt(0).toLowerCase()}${text.slice(1)}`;
 }

@@ -1,4 +1,4 @@
-import type { Tape } from '$lib/core/tapes';
+import type { FingerTape, Tape } from '$lib/core/tapes';
 
 export const LAYOUT_WORDS: Readonly<Record<string, string>> = {
   'first-second-third': 'First, second, third',
@@ -19,3 +19,12 @@ export function sixteenthsText({ sixteenths }: Pick<Tape, 'sixteenths'>): string
   const fraction = top === 0 ? '' : `${top}/${bottom}`;
   return [whole > 0 || fraction === '' ? `${whole}` : '', fraction].filter((part) => part !== '').join(' ');
 }
+
+const FINGER_WORDS = { 1: '1st finger', 2: '2nd finger', 3: '3rd finger', 4: '4th finger' } as const;
+
+/** What a tape is called: by the finger that falls on it. */
+export const fingerText = ({ finger }: Pick<FingerTape, 'finger'>): string => FINGER_WORDS[finger];
+
+/** What a tape beyond any layout is called. */
+export const semitonesText = (semitones: number): string =>
+  `${semitones} ${semitones === 1 ? 'semitone' : 'semitones'} above the open string`;

@@ -16,6 +16,13 @@ export function trialVerdictSentence(size: Size, verdict: TrialVerdict): string 
   }
 }
 
+/** What can be tried another way, by what the instrument has. */
+const ANOTHER_WAY: Readonly<Record<Proposal['arithmetic']['kind'], string>> = {
+  landing: 'a softer pad, another rest or another place on the collarbone',
+  seated: 'another seat height, another pin or the cello further to the side',
+  standing: 'the pin higher or lower, a stool, or the bass leant more'
+};
+
 /** What tape, trial and growth together advise, and why. */
 export function adviceSentence({ size, trialSize, because, smaller }: Advice, proposal: Proposal): string {
   switch (because) {
@@ -36,6 +43,6 @@ export function adviceSentence({ size, trialSize, because, smaller }: Advice, pr
     case 'none-smaller':
       return 'It is too large, and no smaller one is in use. Wait, or add a smaller size in Settings.';
     case 'pain':
-      return `Leave it for today. Rest, then try a softer pad, another rest or another seat${smaller === null ? '' : `, or a ${smaller}`}; or wait some weeks. If it stays or comes back, a doctor or physiotherapist should look at it.`;
+      return `Leave it for today. Rest, then try ${ANOTHER_WAY[proposal.arithmetic.kind]}${smaller === null ? '' : `, or a ${smaller}`}; or wait some weeks. If it stays or comes back, a doctor or physiotherapist should look at it.`;
   }
 }

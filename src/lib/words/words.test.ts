@@ -5,7 +5,8 @@ import { SETTING_IDS, SETUP_KINDS, type RestWarning, type SettingChange } from '
 import { STANDINGS } from '$lib/core/outlook';
 import { ageText, dayText } from './dates';
 import { lengthProblemSentence, plausibilitySentence } from './lengths';
-import { categoryNameIn, outcomeText, painSentence, RATING_WORDS } from './checks';
+import { categoryNameIn, outcomeText, RATING_WORDS } from './checks';
+import { painSentence } from './pains';
 import { STANDING_WORDS } from './players';
 import { changeSentences, SETTING_WORDS, settingText } from './setup';
 import { restWarningSentence } from './setup-warnings';
@@ -181,6 +182,18 @@ describe('days, ages and looks', () => {
     expect(
       painSentence({ ...pain, id: 'p', playerId: 'a', at: '', family: 'violin', closedAt: null, note: '' })
     ).toBe('Pain, tingling or numbness on 24 Nov 2026, in a check of the hold with the 1/4.');
+    const said = {
+      ...pain,
+      id: 'p',
+      playerId: 'a',
+      at: '',
+      closedAt: null,
+      note: '',
+      family: 'violin'
+    } as const;
+    expect(painSentence({ ...said, place: 'left-wrist', feel: 'tingling' })).toMatch(
+      /^Tingling in the left wrist on 24 Nov/
+    );
     expect(RATINGS.map((rating) => outcomeText({ kind: 'rating', rating }))).toEqual(
       Object.values(RATING_WORDS)
     );

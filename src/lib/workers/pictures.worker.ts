@@ -35,8 +35,8 @@ const door = {
   async picture(question: PictureQuestion, options: PictureOptions): Promise<Picture> {
     if (!question.changes?.length && !options.marked?.length && !options.cue)
       return plainPicture(figureOf(question, figureIn), options);
-    const { figureFor, pictureOf, windowWithout } = await all();
-    return pictureOf(figureOf(question, figureFor), options, windowWithout(question, options));
+    const { figureFor, pictureFor } = await all();
+    return pictureFor(question, options, figureOf(question, figureFor));
   },
   /** A fault and the same without it. */
   pair: async (

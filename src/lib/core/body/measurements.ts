@@ -46,148 +46,75 @@ export interface MeasurementKind {
 const SHOULDER: readonly Family[] = ['violin', 'viola'];
 const ALL: readonly Family[] = ['violin', 'viola', 'cello', 'bass'];
 
-const ofHeight = (fraction: number) => (heightMm: number) => fraction * heightMm;
+/** How surely a tape reads a length, and how far bodies of one height differ in it. */
+type Tape = Pick<MeasurementKind, 'sdMm' | 'toleranceMm' | 'expectedShare'>;
 
 /**
- * Tape error, tolerance between readings, and the spread of bodies around what height predicts.
- *
- * Source: usual tape repeatability (6 mm arm and seated lengths, 5 mm height, 4 mm hand), tolerances of about
- * two and a half times that, and proportions in {@link FRACTION_OF_HEIGHT}. Eyebrow and cheek differ from height
- * only by the part of the head above them, so they spread far less than limbs.
+ * Source: usual tape repeatability; tolerances of two to three times that. Eyebrow and cheek differ from height only by
+ * the part of the head above them, so they spread far less than limbs; fingers and neck spread far more.
  */
+const TAPE = {
+  standing: { sdMm: 5, toleranceMm: 15, expectedShare: 0.012 },
+  limb: { sdMm: 6, toleranceMm: 15, expectedShare: 0.04 },
+  lowerLeg: { sdMm: 5, toleranceMm: 12, expectedShare: 0.04 },
+  hand: { sdMm: 4, toleranceMm: 8, expectedShare: 0.05 },
+  span: { sdMm: 4, toleranceMm: 8, expectedShare: 0.09 },
+  gap: { sdMm: 3, toleranceMm: 6, expectedShare: 0.15 },
+  slope: { sdMm: 4, toleranceMm: 10 }
+} as const satisfies Readonly<Record<string, Tape>>;
+
+/** Shortest and tallest player, mm. Source: from a child of about one year to the tallest grown-ups there are. */
+const HEIGHT_RANGE_MM = [600, 2300] as const;
+/**
+ * No body stands so many standard deviations off what its height expects: twice as far as what is asked about, and more,
+ * so that nobody is refused who is only unusual. Source: our own.
+ */
+const NO_BODY_SD = 7;
+/** No length is shorter than the tape's own end, mm. */
+const LEAST_MM = 10;
+
+/** A length that height tells something of: its limits are those of the shortest and the tallest, rounded to 10 mm. */
+function fromHeight(
+  id: MeasurementId,
+  families: readonly Family[],
+  tape: (typeof TAPE)['standing' | 'limb' | 'lowerLeg' | 'hand' | 'span' | 'gap'],
+  of: number | ((heightMm: number) => number)
+): MeasurementKind {
+  const expectedMm = typeof of === 'number' ? (heightMm: number) => of * heightMm : of;
+  const [lowest, highest] = HEIGHT_RANGE_MM.map(expectedMm) as [number, number];
+  const off = NO_BODY_SD * tape.expectedShare;
+  const low = Math.max(LEAST_MM, Math.floor((lowest * (1 - off)) / 10) * 10);
+  return {
+    id,
+    families,
+    ...tape,
+    expectedMm,
+    rangeMm: [low, Math.ceil((highest * (1 + off)) / 10) * 10]
+  };
+}
+
+/** What is known of each length: its tape, and what standing height expects of it by {@link FRACTION_OF_HEIGHT}. */
 export const MEASUREMENTS: Readonly<Record<MeasurementId, MeasurementKind>> = {
-  height: { id: 'height', families: ALL, sdMm: 5, toleranceMm: 15, rangeMm: [600, 2300] },
-  armToPalm: {
-    id: 'armToPalm',
-    families: SHOULDER,
-    sdMm: 6,
-    toleranceMm: 15,
-    expectedMm: ofHeight(OF_HEIGHT.neckToPalm),
-    expectedShare: 0.04,
-    rangeMm: [150, 1100]
-  },
-  armToWrist: {
-    id: 'armToWrist',
-    families: SHOULDER,
-    sdMm: 6,
-    toleranceMm: 15,
-    expectedMm: ofHeight(OF_HEIGHT.neckToWrist),
-    expectedShare: 0.04,
-    rangeMm: [120, 1000]
-  },
-  handLength: {
-    id: 'handLength',
-    families: SHOULDER,
-    sdMm: 4,
-    toleranceMm: 8,
-    expectedMm: ofHeight(OF_HEIGHT.hand),
-    expectedShare: 0.05,
-    rangeMm: [50, 280]
-  },
-  handSpan: {
-    id: 'handSpan',
+  height: {
+    id: 'height',
     families: ALL,
-    sdMm: 4,
-    toleranceMm: 8,
-    expectedMm: ofHeight(OF_HEIGHT.easySpan),
-    expectedShare: 0.09,
-    rangeMm: [25, 300]
+    sdMm: TAPE.standing.sdMm,
+    toleranceMm: TAPE.standing.toleranceMm,
+    rangeMm: HEIGHT_RANGE_MM
   },
-  handSpanWidest: {
-    id: 'handSpanWidest',
-    families: ALL,
-    sdMm: 4,
-    toleranceMm: 8,
-    expectedMm: ofHeight(OF_HEIGHT.widestSpan),
-    expectedShare: 0.09,
-    rangeMm: [25, 320]
-  },
-  neckGap: {
-    id: 'neckGap',
-    families: SHOULDER,
-    sdMm: 3,
-    toleranceMm: 6,
-    expectedMm: ofHeight(OF_HEIGHT.neckGap),
-    expectedShare: 0.15,
-    rangeMm: [15, 200]
-  },
-  shoulderSlope: {
-    id: 'shoulderSlope',
-    families: SHOULDER,
-    sdMm: 4,
-    toleranceMm: 10,
-    rangeMm: [1, 150]
-  },
-  lowerLeg: {
-    id: 'lowerLeg',
-    families: ['cello'],
-    sdMm: 5,
-    toleranceMm: 12,
-    expectedMm: ofHeight(OF_HEIGHT.popliteal),
-    expectedShare: 0.04,
-    rangeMm: [120, 650]
-  },
-  seatedBreastbone: {
-    id: 'seatedBreastbone',
-    families: ['cello'],
-    sdMm: 6,
-    toleranceMm: 15,
-    expectedMm: seatedBreastboneMm,
-    expectedShare: 0.04,
-    rangeMm: [120, 700]
-  },
-  seatedEar: {
-    id: 'seatedEar',
-    families: ['cello'],
-    sdMm: 6,
-    toleranceMm: 15,
-    expectedMm: seatedEarMm,
-    expectedShare: 0.04,
-    rangeMm: [200, 1100]
-  },
-  seatedShoulder: {
-    id: 'seatedShoulder',
-    families: ['cello'],
-    sdMm: 6,
-    toleranceMm: 15,
-    expectedMm: seatedShoulderMm,
-    expectedShare: 0.04,
-    rangeMm: [150, 900]
-  },
-  armReach: {
-    id: 'armReach',
-    families: ['cello', 'bass'],
-    sdMm: 6,
-    toleranceMm: 15,
-    expectedMm: ofHeight(OF_HEIGHT.armReach),
-    expectedShare: 0.04,
-    rangeMm: [150, 1000]
-  },
-  eyebrow: {
-    id: 'eyebrow',
-    families: ['bass'],
-    sdMm: 5,
-    toleranceMm: 15,
-    expectedMm: ofHeight(OF_HEIGHT.eyebrow),
-    expectedShare: 0.012,
-    rangeMm: [550, 2200]
-  },
-  cheek: {
-    id: 'cheek',
-    families: ['bass'],
-    sdMm: 5,
-    toleranceMm: 15,
-    expectedMm: ofHeight(OF_HEIGHT.cheek),
-    expectedShare: 0.012,
-    rangeMm: [500, 2150]
-  },
-  gripHang: {
-    id: 'gripHang',
-    families: ['bass'],
-    sdMm: 6,
-    toleranceMm: 15,
-    expectedMm: ofHeight(OF_HEIGHT.grip),
-    expectedShare: 0.04,
-    rangeMm: [200, 1100]
-  }
+  armToPalm: fromHeight('armToPalm', SHOULDER, TAPE.limb, OF_HEIGHT.neckToPalm),
+  armToWrist: fromHeight('armToWrist', SHOULDER, TAPE.limb, OF_HEIGHT.neckToWrist),
+  handLength: fromHeight('handLength', SHOULDER, TAPE.hand, OF_HEIGHT.hand),
+  handSpan: fromHeight('handSpan', ALL, TAPE.span, OF_HEIGHT.easySpan),
+  handSpanWidest: fromHeight('handSpanWidest', ALL, TAPE.span, OF_HEIGHT.widestSpan),
+  neckGap: fromHeight('neckGap', SHOULDER, TAPE.gap, OF_HEIGHT.neckGap),
+  shoulderSlope: { id: 'shoulderSlope', families: SHOULDER, ...TAPE.slope, rangeMm: [1, 150] },
+  lowerLeg: fromHeight('lowerLeg', ['cello'], TAPE.lowerLeg, OF_HEIGHT.popliteal),
+  seatedBreastbone: fromHeight('seatedBreastbone', ['cello'], TAPE.limb, seatedBreastboneMm),
+  seatedEar: fromHeight('seatedEar', ['cello'], TAPE.limb, seatedEarMm),
+  seatedShoulder: fromHeight('seatedShoulder', ['cello'], TAPE.limb, seatedShoulderMm),
+  armReach: fromHeight('armReach', ['cello', 'bass'], TAPE.limb, OF_HEIGHT.armReach),
+  eyebrow: fromHeight('eyebrow', ['bass'], TAPE.standing, OF_HEIGHT.eyebrow),
+  cheek: fromHeight('cheek', ['bass'], TAPE.standing, OF_HEIGHT.cheek),
+  gripHang: fromHeight('gripHang', ['bass'], TAPE.limb, OF_HEIGHT.grip)
 };

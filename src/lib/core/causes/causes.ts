@@ -116,6 +116,9 @@ function ownPrior(prior: number, { tries, successes }: OwnRecord): number | null
   return tries < TRIES_THAT_COUNT ? null : (successes + PRIOR_TRIES * prior) / (tries + PRIOR_TRIES);
 }
 
+/** Shares are told to so many parts: what is equal stays so, in whatever order it was multiplied. */
+const PARTS = 1e12;
+
 /**
  * How likely each cause of a fault is, likeliest first: the library's order, moved by what is known. None is left out.
  * Of causes that are equally likely the library's first comes first.
@@ -145,6 +148,6 @@ export function causesOf(causes: readonly FaultCause[], facts: CauseFacts): read
   });
   const all = weighed.reduce((sum, { weight }) => sum + weight, 0);
   return weighed
-    .map(({ weight, ...one }) => ({ ...one, share: weight / all }))
+    .map(({ weight, ...one }) => ({ ...one, share: Math.round((PARTS * weight) / all) / PARTS }))
     .sort((a, b) => b.share - a.share || a.index - b.index);
 }

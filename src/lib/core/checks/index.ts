@@ -15,7 +15,7 @@ export {
 export { checksFor } from './library';
 export { faultsShown, inWay, sceneOf, sidesOf, standpointView, walkOf, type CheckScene } from './shown';
 export { SUBJECT_IDS, type SubjectId, type Ways } from './subject-ids';
-export { subjectOf, subjectsFor, wayOf, type Subject, type Way } from './subjects';
+export { CHOSEN_SUBJECTS, subjectOf, subjectsFor, wayOf, type Subject, type Way } from './subjects';
 export {
   CHECK_CATEGORIES,
   FAULT_CAUSES,

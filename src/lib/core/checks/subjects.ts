@@ -25,8 +25,11 @@ export const subjectOf = (id: SubjectId): Subject => {
   return { id, families, title, ways };
 };
 
+/** What a teacher chooses; how the body stands to the music follows from where the scroll points. */
+export const CHOSEN_SUBJECTS: readonly SubjectId[] = SUBJECT_IDS.filter((id) => id !== 'facing');
+
 export const subjectsFor = (family: Family): readonly Subject[] =>
-  SUBJECT_IDS.map(subjectOf).filter(({ families }) => families.includes(family));
+  CHOSEN_SUBJECTS.map(subjectOf).filter(({ families }) => families.includes(family));
 
 /** The way of a subject; a way that is not known counts as the usual one. */
 export function wayOf(subject: SubjectId, chosen: Ways): Way {

@@ -1,4 +1,4 @@
-import { detailFor, figureFor, pictureOf, VIEWS, windowWithout, type Picture } from '../figure';
+import { detailFor, pictureFor, VIEWS, type Picture } from '../figure';
 import { sample, SAMPLES } from '../figure/testing';
 import type { Family } from '../instruments';
 import type { CheckScene } from './shown';
@@ -13,5 +13,5 @@ export function detailOf(family: Family, { view }: CheckScene, px: number): numb
 export function drawnScene(family: Family, scene: CheckScene, px: number): Picture {
   const question = sample(family, { pose: scene.pose, changes: scene.changes });
   const options = { view: VIEWS[scene.view], detail: detailOf(family, scene, px), marked: scene.marked };
-  return pictureOf(figureFor(question), options, windowWithout(question, options));
+  return pictureFor(question, options);
 }

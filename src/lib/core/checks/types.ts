@@ -136,7 +136,8 @@ export interface Check extends Spoken {
   /** On what it depends, where teachers differ, and what each way changes; a way that is not named changes nothing. */
   readonly school?: { readonly subject: SubjectId; readonly ways: Readonly<Record<string, WayOfCheck>> };
   readonly picture: CheckPicture;
-  readonly drill: DrillId;
+  /** Practised at home for it; null where only what the teacher says is. */
+  readonly drill: DrillId | null;
   /** Not for beginners: comes once the others of its category are secure. */
   readonly later?: true;
   /** Comes only once these checks are secure. */

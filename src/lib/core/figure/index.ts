@@ -17,11 +17,12 @@ export { contactsOf, REACHED_MM } from './contacts';
 export {
   figureFor,
   pairOf,
+  pictureFor,
   pictureOf,
-  windowWithout,
   type PictureOptions,
   type PictureQuestion
 } from './picture';
+export { NOTHING_STRAYED, type Straying } from './marks';
 export { windowOf, type DrawnCue, type Picture } from './plain-picture';
 export { POSES, poseNames } from './pose/poses';
 export { PAPER, STROKE_PX, svgOf } from './svg';

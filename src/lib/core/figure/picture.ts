@@ -1,7 +1,9 @@
 import { changed, changeKind, type Change, type Cue } from './changes';
 import type { Box } from './drawing/project';
 import type { Figure } from './figure';
+import { strayingOf } from './marks';
 import {
+  begins,
   figureIn,
   plainPicture,
   windowOf,
@@ -48,19 +50,49 @@ export function pictureOf(
   return plainPicture(figure, options, marks, window);
 }
 
-/**
- * The window of a picture of a fault: that of the same without it, so that the place stays and the fault moves.
- *
- * @returns undefined where all is shown
- */
-export function windowWithout(
+/** The same without what is marked: as it should be. */
+const asItShouldBe = (
   { changes = [], ...question }: PictureQuestion,
-  { view, marked = [] }: Pick<PictureOptions, 'view' | 'marked'>
-): Box | undefined {
-  if (!view.crop || marked.length === 0) return undefined;
-  const isMarked = ({ kind, amount }: Change) =>
-    marked.some((one) => one.kind === kind && one.amount === amount);
-  return windowOf(figureFor({ ...question, changes: changes.filter((one) => !isMarked(one)) }), view);
+  { marked = [] }: Pick<PictureOptions, 'marked'>
+): PictureQuestion => ({
+  ...question,
+  changes: changes.filter(
+    ({ kind, amount }) => !marked.some((one) => one.kind === kind && one.amount === amount)
+  )
+});
+
+/** Tells of what is marked where it should be and which way it strayed; a ring stays where nothing moved. */
+function withStraying(picture: Picture, right: Figure, wrong: Figure, options: PictureOptions): Picture {
+  const parts = (options.marked ?? []).flatMap(({ kind }) => changeKind(kind).parts);
+  const { view, detail, strokePx = 1.5 } = options;
+  const { x, y, width, height } = picture.window;
+  const of = ({ shapes }: Figure) =>
+    shapes.filter(({ part }) => begins(part, parts) && !begins(part, view.without));
+  const straying = strayingOf(of(right), of(wrong), {
+    view,
+    detail,
+    strokePx,
+    window: [x, y, x + width, y + height]
+  });
+  const strayed = straying.ghost !== '' || straying.arrow !== '';
+  const cues = picture.cues.flatMap((cue) => (strayed ? (cue.line ? { ...cue, radius: 0 } : []) : cue));
+  return { ...picture, cues, straying };
+}
+
+/**
+ * Draws what is asked for. Of a fault the window is that of the same without it, so that the place stays and the fault
+ * moves, and it is marked against it.
+ *
+ * @param figure of the question, where it is at hand
+ */
+export function pictureFor(
+  question: PictureQuestion,
+  options: PictureOptions,
+  figure: Figure = figureFor(question)
+): Picture {
+  if (!options.marked?.length) return pictureOf(figure, options);
+  const right = figureFor(asItShouldBe(question, options));
+  return withStraying(pictureOf(figure, options, windowOf(right, options.view)), right, figure, options);
 }
 
 /** The two pictures of a fault: the same player, scale and window, as it should be and with it. */
@@ -72,9 +104,10 @@ export function pairOf(
   const { cue: _, ...plain } = options;
   const [one, other] = [figureFor(right), figureFor(fault)];
   const window = windowOf(one, options.view) ?? aroundBoth(one, other, options);
+  const asked = { ...options, marked: fault.changes ?? [] };
   return {
     right: pictureOf(one, plain, window),
-    wrong: pictureOf(other, { ...options, marked: fault.changes ?? [] }, window)
+    wrong: withStraying(pictureOf(other, asked, window), one, other, asked)
   };
 }
 

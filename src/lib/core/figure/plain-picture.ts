@@ -6,6 +6,7 @@ import { figureOf, type Figure, type FigureQuestion } from './figure';
 import { INSTRUMENT_PARTS } from './parts';
 import type { Pose } from './pose/pose';
 import { POSES } from './pose/poses';
+import type { Straying } from './marks';
 import type { View } from './views';
 
 /**
@@ -45,9 +46,11 @@ const LINE_REACH = 2.4;
 
 export interface Picture extends Drawing {
   readonly cues: readonly DrawnCue[];
+  /** Where what is marked should be, and which way it strayed; null where that is not told. */
+  readonly straying: Straying | null;
 }
 
-const begins = (part: string, names: readonly string[]) => names.some((name) => part.startsWith(name));
+export const begins = (part: string, names: readonly string[]) => names.some((name) => part.startsWith(name));
 
 /**
  * The figure of a question.
@@ -102,7 +105,7 @@ export function plainPicture(
     }
   );
   const cues = asked.flatMap((cue) => drawnCue(cue, drawing, figure.body.heightMm) ?? []);
-  return { ...drawing, cues: withoutCovered(cues) };
+  return { ...drawing, cues: withoutCovered(cues), straying: null };
 }
 
 /** Rings about one place are one ring, the largest; what has a line stays. */

@@ -1,5 +1,6 @@
 import type { Ink } from './drawing/draw';
 import type { Tone } from './drawing/materials';
+import { NOTHING_STRAYED } from './marks';
 import type { Picture } from './plain-picture';
 
 /** Colours of a picture that stands alone: on paper and in files. Screens have their own, of the theme. */
@@ -8,6 +9,8 @@ export interface Palette {
   readonly tones: Readonly<Record<Tone, string>>;
   readonly inks: Readonly<Record<Ink, string>>;
   readonly cue: string;
+  /** Where something should be. */
+  readonly ghost: string;
 }
 
 export const PAPER: Palette = {
@@ -28,7 +31,8 @@ export const PAPER: Palette = {
     metal: '#66716c'
   },
   inks: { player: '#101713', instrument: '#0d6344', marked: '#7a2a5c', quiet: '#9aa8a0', fine: '#33463c' },
-  cue: '#7a2a5c'
+  cue: '#7a2a5c',
+  ghost: '#0b5d3e'
 };
 
 /** Thickness of strokes in pixels: what a fault marks is heavier, so that it is told without colour. */
@@ -67,16 +71,28 @@ export function svgOf(picture: Picture, detail: number, title: string, palette: 
     ({ ink, path }) =>
       `<path d="${path}" stroke="${palette.inks[ink]}" stroke-width="${px(STROKE_PX[ink])}"/>`
   );
+  const marked = picture.marked && `<path d="${picture.marked}" fill="${palette.cue}" fill-opacity="0.28"/>`;
+  const { ghost, arrow } = picture.straying ?? NOTHING_STRAYED;
+  // A light edge below: both are seen on any tone.
+  const edged = (path: string, colour: string, wide: number, dash = '') =>
+    path &&
+    `<path d="${path}" stroke="${palette.page}" stroke-width="${px(wide + 2.5)}"/>` +
+      `<path d="${path}" stroke="${colour}" stroke-width="${px(wide)}"${dash}/>`;
+  const dashes = ` stroke-dasharray="${px(5)} ${px(4)}"`;
+  const strayed = edged(ghost, palette.ghost, 1.8, dashes) + edged(arrow, palette.cue, 3.2);
   const cues = picture.cues.map(({ x: cx, y: cy, radius, line }) => {
-    const ring = `<circle cx="${short(cx)}" cy="${short(cy)}" r="${short(radius)}" stroke-width="${px(1.6)}"/>`;
+    const ring =
+      radius > 0
+        ? `<circle cx="${short(cx)}" cy="${short(cy)}" r="${short(radius)}" stroke-width="${px(1.6)}"/>`
+        : '';
     return line
       ? `${ring}<path d="M${line.from.map(short).join(' ')}L${line.to.map(short).join(' ')}" stroke-width="${px(1.2)}" stroke-dasharray="${px(7)} ${px(5)}"/>`
       : ring;
   });
   return (
     `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${view}" width="${short(width * detail)}" height="${short(height * detail)}" role="img">` +
-    `<title>${escaped(title)}</title>${regions.join('')}` +
+    `<title>${escaped(title)}</title>${regions.join('')}${marked}` +
     `<g fill="none" stroke-linecap="round" stroke-linejoin="round">${lines.join('')}` +
-    `<g stroke="${palette.cue}" stroke-opacity="0.75">${cues.join('')}</g></g></svg>`
+    `<g stroke="${palette.cue}" stroke-opacity="0.75">${cues.join('')}</g>${strayed}</g></svg>`
   );
 }

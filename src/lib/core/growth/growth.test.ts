@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { offItsNeighbours } from '../maths/testing';
 import { daysLater, monthsLater } from '../time';
 import {
   ageYears,
@@ -45,16 +46,16 @@ describe('the reference', () => {
 
   it('is smooth: no row stands out between its neighbours', () => {
     for (const rows of Object.values(STATURE))
-      for (const column of [1, 2, 3] as const) {
-        // From four on: before, L falls steeply.
-        const values = rows.filter(([age]) => age >= 4).map((row) => row[column]);
-        const bends = values.slice(2).map((value, at) => {
-          const [before = 0, between = 0] = [values[at], values[at + 1]];
-          return Math.abs(value - 2 * between + before);
-        });
-        const steps = values.slice(1).map((value, at) => Math.abs(value - (values[at] ?? 0)));
-        // A number with a wrong sign or digit bends the curve as much as all its steps together.
-        expect(Math.max(...bends)).toBeLessThan(1.2 * Math.max(...steps));
+      for (const [column, off, within] of [
+        [1, 0.12, 0.03],
+        [2, 0.6, 0.06],
+        [3, 0.0007, 0.0002]
+      ] as const) {
+        // From five on: before, L falls steeply, in a curve.
+        const values = rows.filter(([age]) => age >= (column === 1 ? 5 : 2.5)).map((row) => row[column]);
+        expect([column, Math.max(...offItsNeighbours(values)) < off]).toEqual([column, true]);
+        const curve = rows.filter(([age]) => age >= 3).map((row) => row[column]);
+        expect([column, Math.max(...offItsNeighbours(curve).slice(2, -2)) < within]).toEqual([column, true]);
       }
   });
 

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { offItsNeighbours } from '../maths/testing';
 import {
   CELLO_PEG,
   dimensionsOf,
@@ -10,8 +11,22 @@ import {
   sizesOf,
   sizesUp,
   stationsOf,
-  usualSizes
+  usualSizes,
+  type NominalInstrument
 } from '.';
+import { HALF_OUTLINE } from './edge';
+
+const EVEN = [
+  'bodyMm',
+  'overallMm',
+  'stringMm',
+  'ribMm',
+  'bowMm',
+  'lowerBoutMm',
+  'pinMaxMm',
+  'heightFromMm',
+  'heightToMm'
+] as const;
 
 describe('the table of instruments', () => {
   it('falls from size to size in every length, and its height bands overlap', () => {
@@ -26,6 +41,22 @@ describe('the table of instruments', () => {
       });
       expect(rows[0]?.heightToMm).toBeNull();
       expect(rows.at(-1)?.heightFromMm).toBeNull();
+    }
+  });
+
+  it('goes down evenly: no length stands out between those of the next sizes', () => {
+    for (const family of FAMILIES) {
+      const rows = NOMINAL_INSTRUMENTS[family];
+      const column = (id: Exclude<keyof NominalInstrument, 'size' | 'usual'>) =>
+        rows.flatMap((row) => row[id] ?? []);
+      for (const id of EVEN) {
+        const off = offItsNeighbours(column(id).map(Math.log));
+        expect([family, id, off.length < 3 || Math.max(...off) < 0.13]).toEqual([family, id, true]);
+      }
+      // Chin rests are made in whole steps.
+      if (isShoulderFamily(family))
+        expect(Math.max(...offItsNeighbours(column('chinRestMm')))).toBeLessThanOrEqual(2);
+      else expect(new Set(column('pinMinMm')).size).toBe(1);
     }
   });
 
@@ -48,6 +79,26 @@ describe('the table of instruments', () => {
 
   it('knows which families are held on the collarbone', () => {
     expect(FAMILIES.filter(isShoulderFamily)).toEqual(['violin', 'viola']);
+  });
+});
+
+describe('the outline of a body', () => {
+  it('is one line without kinks, widest at its bouts and narrowest between them', () => {
+    const [lower = [], waist = [], upper = []] = HALF_OUTLINE;
+    expect([lower.at(-1), waist.at(-1)]).toEqual([waist[0], upper[0]]);
+    const widest = (part: typeof lower) => Math.max(...part.map(([, wide]) => wide));
+    expect(widest(lower)).toBe(0.5);
+    expect(widest(upper) / widest(lower)).toBeCloseTo(0.81, 2);
+    expect(Math.min(...waist.map(([, wide]) => wide)) / widest(lower)).toBeCloseTo(0.53, 2);
+    for (const part of HALF_OUTLINE) {
+      const ways = part.slice(1).map(([station, wide], index) => {
+        const [from, narrow] = part[index] ?? [0, 0];
+        expect(station).toBeGreaterThan(from);
+        return (Math.atan2(206 * (wide - narrow), 356 * (station - from)) * 180) / Math.PI;
+      });
+      const turns = ways.slice(1).map((way, index) => Math.abs(way - (ways[index] ?? 0)));
+      expect(Math.max(...turns)).toBeLessThan(34);
+    }
   });
 });
 

@@ -88,7 +88,7 @@ export { reachOf } from './reach';
 export { followsOf, standsWith, withOwn, withOwnValue, type Follows } from './own-values';
 export { mendedBy, settingsInUse, settingsUnder, supportOf } from './in-use';
 export { onBack, type BackPlace, type OnBack } from './on-back';
-export { LOOK_VIEWS, SEEN_PICTURES, SETTING_SPOTS, spotOf } from './pictures';
+export { SEEN_PICTURES } from './pictures';
 export { furthestDrift, isPastLimit, setupReview, type SetupReview } from './drift';
 export {
   offerRests,

@@ -37,12 +37,14 @@ export function tapePlaces(stringMm: number, semitones: readonly number[]): read
 export interface TapeLayout {
   readonly id: string;
   readonly semitones: readonly number[];
+  /** Which finger falls on each. */
+  readonly fingers: readonly (1 | 2 | 3 | 4)[];
 }
 
 const SHOULDER: readonly TapeLayout[] = [
-  { id: 'first-second-third', semitones: [2, 4, 5] },
-  { id: 'with-fourth', semitones: [2, 4, 5, 7] },
-  { id: 'first-and-third', semitones: [2, 5] }
+  { id: 'first-second-third', semitones: [2, 4, 5], fingers: [1, 2, 3] },
+  { id: 'with-fourth', semitones: [2, 4, 5, 7], fingers: [1, 2, 3, 4] },
+  { id: 'first-and-third', semitones: [2, 5], fingers: [1, 3] }
 ];
 
 /** The layouts of each family, the usual one first. */
@@ -50,12 +52,24 @@ export const TAPE_LAYOUTS: Readonly<Record<Family, readonly TapeLayout[]>> = {
   violin: SHOULDER,
   viola: SHOULDER,
   cello: [
-    { id: 'first-and-fourth', semitones: [2, 5] },
-    { id: 'first-third-fourth', semitones: [2, 4, 5] },
-    { id: 'all-four', semitones: [2, 3, 4, 5] }
+    { id: 'first-and-fourth', semitones: [2, 5], fingers: [1, 4] },
+    { id: 'first-third-fourth', semitones: [2, 4, 5], fingers: [1, 3, 4] },
+    { id: 'all-four', semitones: [2, 3, 4, 5], fingers: [1, 2, 3, 4] }
   ],
   bass: [
-    { id: 'half-position', semitones: [1, 2, 3] },
-    { id: 'first-position', semitones: [2, 3, 4] }
+    { id: 'half-position', semitones: [1, 2, 3], fingers: [1, 2, 4] },
+    { id: 'first-position', semitones: [2, 3, 4], fingers: [1, 2, 4] }
   ]
 };
+
+/** A tape with the finger that falls on it. */
+export interface FingerTape extends Tape {
+  readonly finger: 1 | 2 | 3 | 4;
+}
+
+/** The tapes of a layout on a string, nut to bridge in mm. */
+export const layoutTapes = (layout: TapeLayout, stringMm: number): readonly FingerTape[] =>
+  tapePlaces(stringMm, layout.semitones).map((tape, index) => ({
+    ...tape,
+    finger: layout.fingers[index] ?? 1
+  }));

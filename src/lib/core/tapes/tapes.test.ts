@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { TAPE_LAYOUTS, tapePlaces } from '.';
+import { layoutTapes, TAPE_LAYOUTS, tapePlaces } from '.';
 
 it('lie where an ideal string divides', () => {
   expect(tapePlaces(328, [7])[0]?.mm).toBeCloseTo(109.086, 3);
@@ -16,6 +16,34 @@ it('come closer together towards the bridge, in every layout of every family', (
       expect(gaps).toEqual([...gaps].sort((a, b) => b - a));
       expect(tapePlaces(500, semitones).map((tape) => tape.semitones)).toEqual(semitones);
     }
+});
+
+it('give the first notes of a scale on an open D, each with the finger that plays it', () => {
+  const NOTES = ['D', 'Eb', 'E', 'F', 'F#', 'G', 'G#', 'A'];
+  const played = Object.fromEntries(
+    Object.values(TAPE_LAYOUTS)
+      .flat()
+      .map((layout) => [
+        layout.id,
+        layoutTapes(layout, 328)
+          .map(({ semitones, finger }) => `${NOTES[semitones]} ${finger}`)
+          .join(', ')
+      ])
+  );
+  expect(played).toEqual({
+    'first-second-third': 'E 1, F# 2, G 3',
+    'with-fourth': 'E 1, F# 2, G 3, A 4',
+    'first-and-third': 'E 1, G 3',
+    'first-and-fourth': 'E 1, G 4',
+    'first-third-fourth': 'E 1, F# 3, G 4',
+    'all-four': 'E 1, F 2, F# 3, G 4',
+    'half-position': 'Eb 1, E 2, F 4',
+    'first-position': 'E 1, F 2, F# 4'
+  });
+});
+
+it('go up two octaves, where a quarter of the string is left', () => {
+  expect(tapePlaces(400, [24])[0]?.mm).toBeCloseTo(300, 9);
 });
 
 it('are refused for what is no string and no tape', () => {

@@ -26,11 +26,12 @@ interface Tally {
 }
 
 const NOTHING: Tally = { smaller: 0, larger: 0 };
-/** Points from which a side has decided. */
+/** Answers from which a side has decided. */
 const DECIDED = 2;
 
-function counted(tally: Tally, { speaksFor, points }: TrialChoice): Tally {
-  const add = (side: SpeaksSide) => Math.min(DECIDED, tally[side] + (speaksFor === side ? points : 0));
+function counted(tally: Tally, { speaksFor, decides }: TrialChoice): Tally {
+  const signs = decides ? DECIDED : 1;
+  const add = (side: SpeaksSide) => Math.min(DECIDED, tally[side] + (speaksFor === side ? signs : 0));
   return { smaller: add('smaller'), larger: add('larger') };
 }
 type SpeaksSide = keyof Tally;

@@ -1,13 +1,17 @@
 import { SHOULDER_FAMILIES, type Family } from '../instruments';
 import type { SpeaksFor, TrialChoice, TrialLook } from './types';
 
-const choice = (
-  id: string,
-  text: string,
-  speaksFor: SpeaksFor = 'keep',
-  points: 0 | 1 | 2 = 0,
-  seen?: string
-): TrialChoice => ({ id, text, speaksFor, points, ...(seen ? { seen } : {}) });
+const choice = (id: string, text: string, speaksFor: SpeaksFor = 'keep', seen?: string): TrialChoice => ({
+  id,
+  text,
+  speaksFor,
+  ...(seen ? { seen } : {})
+});
+/** Too large, whatever else is seen. */
+const tooLarge = (id: string, text: string, seen?: string): TrialChoice => ({
+  ...choice(id, text, 'smaller', seen),
+  decides: true
+});
 const reseat = choice('reseat', 'Place it anew and look again', 'reseat');
 
 const shoulder = (look: Omit<TrialLook, 'families'>): TrialLook => ({ ...look, families: SHOULDER_FAMILIES });
@@ -30,7 +34,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('lies', 'Lies on collarbone and shoulder'),
       reseat,
-      choice('chest', 'Ends up on the chest again', 'smaller', 1, 'rest-slides-off')
+      choice('chest', 'Ends up on the chest again', 'smaller', 'rest-slides-off')
     ]
   }),
   shoulder({
@@ -40,9 +44,9 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     wrong: 'The left shoulder is pulled up, or the head tips over.',
     choices: [
       choice('level', 'Head level, shoulders down'),
-      choice('tips', 'Head tips or shoulder rises: a matter of the rest', 'keep', 0, 'rest-head-tips'),
+      choice('tips', 'Head tips or shoulder rises: a matter of the rest', 'keep', 'rest-head-tips'),
       reseat,
-      choice('hunched', 'Both, whatever the rest', 'smaller', 1, 'rest-shoulder-raised')
+      choice('hunched', 'Both, whatever the rest', 'smaller', 'rest-shoulder-raised')
     ]
   }),
   shoulder({
@@ -53,7 +57,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('level', 'Level without help'),
       reseat,
-      choice('sinks', 'The scroll sinks, it is too heavy', 'smaller', 1, 'rest-scroll-droops')
+      choice('sinks', 'The scroll sinks, it is too heavy', 'smaller', 'rest-scroll-droops')
     ]
   }),
   shoulder({
@@ -63,9 +67,9 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     wrong: 'The arm is straight and the elbow locked.',
     choices: [
       choice('bent', 'Bent with ease'),
-      choice('tucked', 'Sharply bent, the scroll is close', 'larger', 1),
-      choice('nearly', 'Nearly straight', 'smaller', 1),
-      choice('locked', 'Straight and locked', 'smaller', 2)
+      choice('tucked', 'Sharply bent, the scroll is close', 'larger'),
+      choice('nearly', 'Nearly straight', 'smaller'),
+      tooLarge('locked', 'Straight and locked')
     ]
   }),
   shoulder({
@@ -76,7 +80,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('straight', 'Wrist straight, elbow under'),
       reseat,
-      choice('caves', 'Wrist caves in to reach', 'smaller', 1)
+      choice('caves', 'Wrist caves in to reach', 'smaller')
     ]
   }),
   shoulder({
@@ -86,9 +90,9 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     wrong: 'It lies flat, or does not come that far.',
     choices: [
       choice('curved', 'Reaches curved'),
-      choice('flat', 'Only flat', 'smaller', 1),
-      choice('not', 'Not at all, also with a free thumb', 'smaller', 2),
-      choice('cramped', 'Fingers crowd each other', 'larger', 1)
+      choice('flat', 'Only flat', 'smaller'),
+      tooLarge('not', 'Not at all, also with a free thumb'),
+      choice('cramped', 'Fingers crowd each other', 'larger')
     ]
   }),
   shoulder({
@@ -99,7 +103,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('tip', 'To the tip, shoulder down'),
       choice('nearly', 'Nearly to the tip'),
-      choice('lifts', 'Shoulder lifts long before the tip', 'smaller', 1)
+      choice('lifts', 'Shoulder lifts long before the tip', 'smaller')
     ]
   }),
   shoulder({
@@ -110,7 +114,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('holds', 'Holds and speaks'),
       choice('briefly', 'Holds briefly'),
-      choice('slides', 'Slides or clamps', 'smaller', 1, 'rest-slips')
+      choice('slides', 'Slides or clamps', 'smaller', 'rest-slips')
     ]
   }),
   shoulder({
@@ -120,8 +124,8 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     wrong: 'It has grown heavy: the scroll sinks, the back gives way.',
     choices: [
       choice('same', 'As at the start'),
-      choice('sinks', 'The scroll sinks, it grows heavy', 'smaller', 1, 'rest-scroll-droops'),
-      choice('shoulder', 'A shoulder has come up', 'keep', 0, 'rest-shoulder-raised')
+      choice('sinks', 'The scroll sinks, it grows heavy', 'smaller', 'rest-scroll-droops'),
+      choice('shoulder', 'A shoulder has come up', 'keep', 'rest-shoulder-raised')
     ]
   }),
 
@@ -144,7 +148,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('stays', 'The body stays'),
       reseat,
-      choice('bends', 'Bends or twists again', 'smaller', 1, 'seated-leans-back')
+      choice('bends', 'Bends or twists again', 'smaller', 'seated-leans-back')
     ]
   }),
   cello({
@@ -155,8 +159,8 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('touches', 'Touches the breastbone'),
       reseat,
-      choice('throat', 'At the throat, pin already in', 'smaller', 2, 'seated-peg-high'),
-      choice('belly', 'At the belly, pin already far out', 'larger', 1, 'seated-peg-low')
+      tooLarge('throat', 'At the throat, pin already in', 'seated-peg-high'),
+      choice('belly', 'At the belly, pin already far out', 'larger', 'seated-peg-low')
     ]
   }),
   cello({
@@ -167,8 +171,8 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('lobe', 'Near the lobe'),
       reseat,
-      choice('high', 'Well above the ear', 'smaller', 1, 'seated-peg-high'),
-      choice('low', 'Down at the shoulder', 'larger', 1, 'seated-peg-low')
+      choice('high', 'Well above the ear', 'smaller', 'seated-peg-high'),
+      choice('low', 'Down at the shoulder', 'larger', 'seated-peg-low')
     ]
   }),
   cello({
@@ -179,7 +183,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('down', 'Shoulder down'),
       reseat,
-      choice('raised', 'Raised again', 'smaller', 1, 'seated-peg-high')
+      choice('raised', 'Raised again', 'smaller', 'seated-peg-high')
     ]
   }),
   cello({
@@ -189,8 +193,8 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     wrong: 'The bow only comes to the fingerboard.',
     choices: [
       choice('bent', 'Bent'),
-      choice('straight', 'Straight', 'smaller', 1),
-      choice('board', 'Only over the fingerboard', 'smaller', 2)
+      choice('straight', 'Straight', 'smaller'),
+      tooLarge('board', 'Only over the fingerboard')
     ]
   }),
   cello({
@@ -201,7 +205,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('keeps', 'Keeps its place'),
       choice('part', 'In the lower half only'),
-      choice('slides', 'Slides to the fingerboard', 'smaller', 1)
+      choice('slides', 'Slides to the fingerboard', 'smaller')
     ]
   }),
   cello({
@@ -211,9 +215,9 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     wrong: 'The hand flattens or pulls to reach.',
     choices: [
       choice('reaches', 'Reaches'),
-      choice('roomy', 'Reaches with room to spare', 'larger', 1),
+      choice('roomy', 'Reaches with room to spare', 'larger'),
       choice('stretch', 'With a little stretch'),
-      choice('not', 'Does not, also with a free thumb', 'smaller', 2)
+      tooLarge('not', 'Does not, also with a free thumb')
     ]
   }),
   cello({
@@ -224,7 +228,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('comes', 'Comes without pull'),
       choice('beginner', 'Does not play yet'),
-      choice('pulls', 'Pulls', 'smaller', 1)
+      choice('pulls', 'Pulls', 'smaller')
     ]
   }),
   cello({
@@ -234,9 +238,9 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     wrong: 'The back has slumped, or the cello has slid.',
     choices: [
       choice('same', 'As at the start'),
-      choice('slumps', 'The player slumps', 'keep', 0, 'seated-slumps'),
-      choice('slides', 'The cello has slid away', 'keep', 0, 'seated-slides-away'),
-      choice('tires', 'The arms are tired', 'smaller', 1)
+      choice('slumps', 'The player slumps', 'keep', 'seated-slumps'),
+      choice('slides', 'The cello has slid away', 'keep', 'seated-slides-away'),
+      choice('tires', 'The arms are tired', 'smaller')
     ]
   }),
 
@@ -248,7 +252,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('leans', 'It leans in'),
       choice('upright', 'Upright or away', 'reseat'),
-      choice('still', 'Still upright or away', 'keep', 0, 'standing-falls')
+      choice('still', 'Still upright or away', 'keep', 'standing-falls')
     ]
   }),
   bass({
@@ -259,7 +263,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('stays', 'Stays'),
       reseat,
-      choice('held', 'Has to be held, too much of it', 'smaller', 1, 'standing-falls')
+      choice('held', 'Has to be held, too much of it', 'smaller', 'standing-falls')
     ]
   }),
   bass({
@@ -269,9 +273,9 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     wrong: 'The hand reaches above the eyes.',
     choices: [
       choice('cheek', 'Near the cheek'),
-      choice('ear', 'A little high, at the eyes', 'keep', 0, 'standing-hand-high'),
-      choice('above', 'Above the eyes', 'smaller', 2, 'standing-hand-high'),
-      choice('low', 'Below the shoulder', 'larger', 1)
+      choice('ear', 'A little high, at the eyes', 'keep', 'standing-hand-high'),
+      tooLarge('above', 'Above the eyes', 'standing-hand-high'),
+      choice('low', 'Below the shoulder', 'larger')
     ]
   }),
   bass({
@@ -282,8 +286,8 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('between', 'Between, back upright'),
       choice('pin', 'Too low or high: set the pin', 'reseat'),
-      choice('bends', 'The back bends, pin already out', 'larger', 1, 'standing-hunched'),
-      choice('bridge', 'At the bridge, pin already in', 'smaller', 2)
+      choice('bends', 'The back bends, pin already out', 'larger', 'standing-hunched'),
+      tooLarge('bridge', 'At the bridge, pin already in')
     ]
   }),
   bass({
@@ -294,7 +298,7 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     choices: [
       choice('reaches', 'Reaches'),
       choice('stretch', 'With a little stretch'),
-      choice('not', 'Does not, also with a free thumb', 'smaller', 2)
+      tooLarge('not', 'Does not, also with a free thumb')
     ]
   }),
   bass({
@@ -304,8 +308,8 @@ export const TRIAL_LOOKS: readonly TrialLook[] = [
     wrong: 'The player leans on it, or pulls it up.',
     choices: [
       choice('same', 'As at the start'),
-      choice('leans', 'The player leans on it', 'keep', 0, 'standing-leans-on'),
-      choice('heavy', 'It has to be held, it grows heavy', 'smaller', 1, 'standing-falls')
+      choice('leans', 'The player leans on it', 'keep', 'standing-leans-on'),
+      choice('heavy', 'It has to be held, it grows heavy', 'smaller', 'standing-falls')
     ]
   })
 ];

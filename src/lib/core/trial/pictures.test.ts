@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { changeKind, pairOf, POSES, VIEWS } from '../figure';
+import { changeKind, NOTHING_STRAYED, pairOf, POSES, VIEWS } from '../figure';
 import { dimensionsOf, sizesUp } from '../instruments';
 import { LOOK_PICTURES, TRIAL_LOOKS } from '.';
 
@@ -25,7 +25,8 @@ it.each(TRIAL_LOOKS.flatMap(({ id, families }) => families.map((family) => [id, 
     expect(wrong.window).toEqual(right.window);
     expect(wrong.lines).not.toEqual(right.lines);
     expect(right.cues).toEqual([]);
-    expect(wrong.cues.length).toBeGreaterThan(0);
+    const { ghost, arrow } = wrong.straying ?? NOTHING_STRAYED;
+    expect(wrong.cues.length + ghost.length + arrow.length).toBeGreaterThan(0);
     for (const { x, y } of wrong.cues) {
       expect(x).toBeGreaterThan(wrong.window.x);
       expect(x).toBeLessThan(wrong.window.x + wrong.window.width);

@@ -28,17 +28,15 @@ function run(family: Family, pick: (look: TrialLook, again: boolean) => string) 
   return { answers, state };
 }
 
-const idOf = (look: TrialLook, speaksFor: string, points: number) =>
-  look.choices.find((one) => one.speaksFor === speaksFor && one.points === points)?.id;
-const calm = (look: TrialLook) => idOf(look, 'keep', 0) ?? look.choices[0]?.id ?? '';
+const idOf = (look: TrialLook, speaksFor: string, decides?: true) =>
+  look.choices.find((one) => one.speaksFor === speaksFor && one.decides === decides)?.id;
+const calm = (look: TrialLook) => idOf(look, 'keep') ?? look.choices[0]?.id ?? '';
 
 describe('the looks', () => {
   it('have three or four plain answers, or two where only the seat is looked at', () => {
     for (const { id, choices } of TRIAL_LOOKS) {
       expect([id, choices.length >= 2 && choices.length <= 4]).toEqual([id, true]);
       expect(new Set(choices.map((choice) => choice.id)).size).toBe(choices.length);
-      for (const { speaksFor, points } of choices)
-        expect(points > 0).toBe(speaksFor === 'smaller' || speaksFor === 'larger');
     }
     expect(FAMILIES.map((family) => looksFor(family).length)).toEqual([9, 9, 10, 6]);
   });
@@ -54,8 +52,8 @@ describe('the looks', () => {
 
   it('never lift the size alone, and leave a no after it was placed anew', () => {
     for (const { id, choices } of TRIAL_LOOKS) {
-      for (const { speaksFor, points } of choices)
-        if (speaksFor === 'larger') expect([id, points]).toEqual([id, 1]);
+      for (const { speaksFor, decides } of choices)
+        if (decides) expect([id, speaksFor]).toEqual([id, 'smaller']);
       const left = choices.filter(({ speaksFor }) => speaksFor !== 'reseat');
       expect([id, left.length > 1]).toEqual([id, true]);
     }
@@ -63,7 +61,7 @@ describe('the looks', () => {
 
   it('let how long it holds never decide alone', () => {
     const weight = TRIAL_LOOKS.find(({ id }) => id === 'shoulder-weight');
-    expect(Math.max(...(weight?.choices.map(({ points }) => points) ?? []))).toBe(1);
+    expect(weight?.choices.some(({ decides }) => decides)).toBe(false);
   });
 });
 
@@ -75,14 +73,28 @@ describe.each(FAMILIES)('a trial of the %s', (family) => {
   });
 
   it('ends at once with the answer that decides', () => {
-    const { state, answers } = run(family, (look) => idOf(look, 'smaller', 2) ?? calm(look));
+    const { state, answers } = run(family, (look) => idOf(look, 'smaller', true) ?? calm(look));
     expect(state).toMatchObject({ kind: 'ended', verdict: 'smaller' });
     expect(answers.at(-1)?.choice).toBe(
       looksFor(family)
         .find(({ id }) => id === answers.at(-1)?.look)
-        ?.choices.find(({ points, speaksFor }) => points === 2 && speaksFor === 'smaller')?.id
+        ?.choices.find(({ decides }) => decides)?.id
     );
     expect(answers.length).toBeLessThan(looksFor(family).length);
+  });
+
+  it('lifts the size by two signs for larger, and by none once one speaks for smaller', () => {
+    const looks = looksFor(family);
+    const signs = (side: string) => looks.filter((look) => idOf(look, side) !== undefined);
+    const [first, second] = signs('larger');
+    const lifted = (seen: Readonly<Record<string, string>>) =>
+      run(family, (look) => idOf(look, seen[look.id] ?? '') ?? calm(look)).state;
+    const one = { [first?.id ?? '']: 'larger' };
+    const both = { ...one, [second?.id ?? '']: 'larger' };
+    expect(lifted(one)).toMatchObject({ verdict: 'keep' });
+    expect(lifted(both)).toMatchObject({ verdict: 'larger' });
+    const against = signs('smaller').find(({ id }) => !(id in both));
+    expect(lifted({ ...both, [against?.id ?? '']: 'smaller' })).toMatchObject({ verdict: 'keep' });
   });
 
   it('stops at pain wherever it comes', () => {
@@ -101,7 +113,7 @@ describe.each(FAMILIES)('a trial of the %s', (family) => {
     const before = looksFor(family)
       .slice(0, looksFor(family).indexOf(look))
       .map((one) => ({ look: one.id, choice: calm(one) }));
-    const anew = { look: look.id, choice: idOf(look, 'reseat', 0) ?? '' };
+    const anew = { look: look.id, choice: idOf(look, 'reseat') ?? '' };
     const state = followTrial(looksFor(family), [...before, anew]);
     expect(state).toMatchObject({ kind: 'asking', again: true });
     if (state.kind !== 'asking') throw new Error('ended');

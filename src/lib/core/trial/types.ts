@@ -8,8 +8,8 @@ export interface TrialChoice {
   /** What is seen, in a few words. */
   readonly text: string;
   readonly speaksFor: SpeaksFor;
-  /** 2 decides a size alone, 1 needs another that says the same; 0 for keep and reseat. */
-  readonly points: 0 | 1 | 2;
+  /** Decides for the size that it speaks for alone; else another has to say the same. */
+  readonly decides?: true;
   /** What the set-up looks at first for it: the same as it is called there. */
   readonly seen?: string;
 }

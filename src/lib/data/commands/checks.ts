@@ -128,6 +128,9 @@ export const toggleFault = (
     await writer.put('checks', { ...kept, faults, ...(absent.length > 0 ? { absent } : {}) });
   });
 
+/** How often something without a drill of its own is practised. */
+const USUAL_DOSE = 'a few times, every day';
+
 /**
  * A point for home: the remedy of a fault's cause, else what right is, with its drill and dose.
  *
@@ -140,7 +143,7 @@ export function pointFor(check: Check, fault: Fault | null, cause: Cause | null,
     fault: fault?.id ?? null,
     remedy: remedy || (cause?.remedy ?? check.right),
     drill,
-    dose: DRILLS[drill].dose
+    dose: drill ? DRILLS[drill].dose : USUAL_DOSE
   };
 }
 

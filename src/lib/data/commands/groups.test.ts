@@ -3,10 +3,11 @@ import { commit, undo } from '../journal/changes';
 import {
   joinGroups,
   leaveGroup,
+  moveToGroup,
   removeGroup,
   renameGroup,
   setAway,
-  setFocus,
+  setFocuses,
   setGroupWay,
   setLessons,
   setSeats
@@ -61,7 +62,6 @@ describe('a group', () => {
     expect(await db.players.get(player.id)).toMatchObject({ name: 'Renamed', groupId: 'b' });
     await renameGroup(db, 'b', ' Night owls ');
     expect([...(await groupsApart(db)).values()]).toEqual(['Owls', 'Night owls']);
-    await expect(removeGroup(db, 'b')).rejects.toThrow('There are players in Night owls');
     // Who changes the group leaves the seat; a group with times of its own stays, and can be removed.
     await setSeats(db, 'b', [{ playerId: player.id, x: 0.5, y: 0.5 }]);
     await editPlayer(db, player, { ...EMPTY_PLAYER, name: 'Ada', groupId: 'a' });
@@ -69,8 +69,19 @@ describe('a group', () => {
     await undo(db);
     expect(await db.groups.get('b')).toMatchObject({ seating: [{ playerId: player.id }] });
     await editPlayer(db, player, { ...EMPTY_PLAYER, name: 'Ada', groupId: null });
+    await moveToGroup(db, player.id, 'b');
+    await moveToGroup(db, player.id, 'b');
+    expect(await db.players.get(player.id)).toMatchObject({ groupId: 'b' });
+    await moveToGroup(db, player.id, null);
+    await moveToGroup(db, player.id, 'b');
+    await expect(moveToGroup(db, player.id, 'nowhere')).rejects.toThrow('removed meanwhile');
+    // A group that is removed leaves its players there, and comes back with them in it.
     await removeGroup(db, 'b');
     expect(await db.groups.get('b')).toBeUndefined();
+    expect(await db.players.get(player.id)).toMatchObject({ groupId: null });
+    await undo(db);
+    expect(await db.players.get(player.id)).toMatchObject({ groupId: 'b' });
+    await removeGroup(db, 'b');
     await expect(editPlayer(db, player, { ...EMPTY_PLAYER, name: 'Ada', groupId: 'b' })).rejects.toThrow(
       'removed meanwhile'
     );
@@ -131,9 +142,9 @@ describe('a group', () => {
     const db = freshDatabase();
     const { groupId, group } = await band(db);
     await setLessons(db, groupId, [{ weekday: 1, time: '14:15', minutes: 45 }]);
-    await setFocus(db, groupId, '2026-11-23', 'hold');
-    await setFocus(db, groupId, '2026-11-23', 'bow-hand');
-    await setFocus(db, groupId, '2026-11-30', 'stance');
+    await setFocuses(db, '2026-11-23', [[groupId, 'hold']]);
+    await setFocuses(db, '2026-11-23', [[groupId, 'bow-hand']]);
+    await setFocuses(db, '2026-11-30', [[groupId, 'stance']]);
     expect(await group()).toMatchObject({
       lessons: [{ weekday: 1, time: '14:15' }],
       focuses: [
@@ -141,7 +152,7 @@ describe('a group', () => {
         { week: '2026-11-30', category: 'stance' }
       ]
     });
-    await setFocus(db, groupId, '2026-11-23', null);
+    await setFocuses(db, '2026-11-23', [[groupId, null]]);
     expect((await group())?.focuses).toEqual([{ week: '2026-11-30', category: 'stance' }]);
   });
 
@@ -153,7 +164,7 @@ describe('a group', () => {
       category: 'hold' as const
     }));
     await db.groups.update(groupId, { focuses });
-    await setFocus(db, groupId, '2026-11-23', 'stance');
+    await setFocuses(db, '2026-11-23', [[groupId, 'stance']]);
     const kept = (await group())?.focuses ?? [];
     expect(kept).toHaveLength(MOST_FOCUSES);
     expect(kept.at(-1)).toEqual({ week: '2026-11-23', category: 'stance' });
@@ -169,7 +180,7 @@ describe('a group', () => {
       () => setAway(db, groupId, player, '2026-11-24', true),
       () => setGroupWay(db, groupId, 'seat', 'further-out'),
       () => setLessons(db, groupId, []),
-      () => setFocus(db, groupId, '2026-11-23', 'hold')
+      () => setFocuses(db, '2026-11-23', [[groupId, 'hold']])
     ])
       await expect(change()).rejects.toThrow('This group was removed meanwhile');
     expect(await db.groups.count()).toBe(0);

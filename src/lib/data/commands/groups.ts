@@ -6,7 +6,7 @@ import type { Writer } from '../journal/writer';
 import type { Database } from '../store/database';
 import { newId } from '../store/ids';
 import type { Group, Player, PlayerForm } from '../store/records';
-import { Refusal } from '../store/refusal';
+import { playerGone, Refusal } from '../store/refusal';
 import { plainName } from '../questions/known-players';
 import { MOST_FOCUSES } from '../schema/group';
 
@@ -72,14 +72,32 @@ export const renameGroup = (db: Database, groupId: string, name: string): Promis
     await put('groups', { ...group, name: name.trim() });
   });
 
-/** Removes a group that nobody is in, with the times, plans and ways that were set for it. */
+/** Removes a group with the times, plans and ways that were set for it. Its players stay, in no group. */
 export const removeGroup = (db: Database, groupId: string): Promise<void> =>
-  commit(db, 'Removed a group', async ({ remove }) => {
-    const { name } = await currentGroup(db, groupId);
-    if ((await db.players.where('groupId').equals(groupId).count()) > 0)
-      throw new Refusal(`There are players in ${name}. Nothing was changed.`);
+  commit(db, 'Removed a group', async ({ putAll, remove }) => {
+    await currentGroup(db, groupId);
+    const members = await db.players.where('groupId').equals(groupId).toArray();
+    await putAll(
+      'players',
+      members.map((player) => ({ ...player, groupId: null }))
+    );
     await remove('groups', groupId);
   });
+
+/** Moves a player to another group, or out of any. */
+export const moveToGroup = (db: Database, playerId: string, groupId: string | null): Promise<void> =>
+  commit(
+    db,
+    groupId === null ? 'Took a player out of a group' : 'Moved a player to a group',
+    async (writer) => {
+      const player = await db.players.get(playerId);
+      if (!player) throw playerGone();
+      if (groupId !== null) await currentGroup(db, groupId);
+      if (player.groupId === groupId) return;
+      await writer.put('players', { ...player, groupId });
+      await leaveGroup(db, writer, player);
+    }
+  );
 
 /** A seat in the room, as shares of its breadth and depth. */
 export type Seat = Group['seating'][number];
@@ -139,16 +157,16 @@ export const setLessons = (db: Database, groupId: string, lessons: readonly Week
     await put('groups', { ...group, lessons: [...lessons] });
   });
 
-/** Sets what a group works on in a week; null leaves it open. */
-export const setFocus = (
-  db: Database,
-  groupId: string,
-  week: IsoDay,
-  category: CheckCategory | null
-): Promise<void> =>
+/** What a group works on in a week; null leaves it open. */
+export type WeekFocus = readonly [groupId: string, category: CheckCategory | null];
+
+/** Sets what groups work on in a week, in one step. */
+export const setFocuses = (db: Database, week: IsoDay, planned: readonly WeekFocus[]): Promise<void> =>
   commit(db, 'Planned a week', async ({ put }) => {
-    const group = await currentGroup(db, groupId);
-    const others = (group.focuses ?? []).filter((one) => one.week !== week);
-    const focuses = category ? [...others, { week, category }] : others;
-    await put('groups', { ...group, focuses: focuses.slice(-MOST_FOCUSES) });
+    for (const [groupId, category] of planned) {
+      const group = await currentGroup(db, groupId);
+      const others = (group.focuses ?? []).filter((one) => one.week !== week);
+      const focuses = category ? [...others, { week, category }] : others;
+      await put('groups', { ...group, focuses: focuses.slice(-MOST_FOCUSES) });
+    }
   });

@@ -16,7 +16,7 @@ export const FRESH_DAYS = 90;
 const keyOf = (playerId: string, kind: MeasurementId, day: IsoDay) => `${playerId}:${kind}:${day}`;
 
 /** Puts today's readings of one kind in place; none at all removes the record. */
-async function putReadings(
+export async function putReadings(
   { put, remove }: Writer,
   playerId: string,
   kind: MeasurementId,
@@ -105,6 +105,33 @@ export const addReading = (
     await writer.put('drafts', { ...draft, updatedAt: now.toISOString() });
   });
 
+/** Puts something else in a reading's place, or nothing; one that is gone already is left alone. */
+async function replaceReading(
+  db: Database,
+  writer: Writer,
+  measurement: Pick<Measurement, 'id'>,
+  reading: Measurement['readings'][number],
+  instead: Measurement['readings']
+): Promise<void> {
+  const current = await db.measurements.get(measurement.id);
+  const at = current?.readings.findIndex((one) => one.at === reading.at && one.mm === reading.mm) ?? -1;
+  if (!current || at < 0) return;
+  const readings = current.readings.flatMap((one, index) => (index === at ? instead : [one]));
+  await putReadings(writer, current.playerId, current.kind, current.day, readings);
+}
+
+/** Puts another number in a reading's place, on its day; mm. */
+export const changeReading = (
+  db: Database,
+  player: Player,
+  measurement: Pick<Measurement, 'id'>,
+  reading: Measurement['readings'][number],
+  mm: number
+): Promise<void> =>
+  commit(db, `Changed a reading of ${player.name}`, (writer) =>
+    replaceReading(db, writer, measurement, reading, [{ ...reading, mm }])
+  );
+
 /** Drops one reading of a measurement; one that is gone already is not dropped again. */
 export const dropReading = (
   db: Database,
@@ -113,13 +140,20 @@ export const dropReading = (
   reading: Measurement['readings'][number],
   what: string
 ): Promise<void> =>
-  commit(db, `Dropped a reading: ${what} of ${player.name}`, async (writer) => {
-    const current = await db.measurements.get(measurement.id);
-    const at = current?.readings.findIndex((one) => one.at === reading.at && one.mm === reading.mm) ?? -1;
-    if (!current || at < 0) return;
-    const left = current.readings.filter((_, index) => index !== at);
-    await putReadings(writer, player.id, current.kind, current.day, left);
-  });
+  commit(db, `Dropped a reading: ${what} of ${player.name}`, (writer) =>
+    replaceReading(db, writer, measurement, reading, [])
+  );
+
+/** Drops all that was read of one length on one day. */
+export const dropMeasurement = (
+  db: Database,
+  player: Player,
+  measurement: Pick<Measurement, 'id'>,
+  what: string
+): Promise<void> =>
+  commit(db, `Dropped a reading: ${what} of ${player.name}`, ({ remove }) =>
+    remove('measurements', measurement.id)
+  );
 
 /** Records the shoulder slope by look, in place of a measured drop. */
 export const setSlopeLook = (db: Database, player: Player, look: ShoulderSlope, now = new Date()) =>

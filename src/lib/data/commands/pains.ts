@@ -59,3 +59,14 @@ export const closePains = (
       if (pain && pain.closedAt === null)
         await put('pains', { ...pain, closedAt: now.toISOString(), note: note.trim() });
   });
+
+/** Says where it is or what it feels like. */
+export const describePain = (
+  db: Database,
+  id: string,
+  patch: Partial<Pick<Pain, 'place' | 'feel'>>
+): Promise<void> =>
+  commit(db, 'Said where it hurts', async ({ put }) => {
+    const pain = await db.pains.get(id);
+    if (pain) await put('pains', { ...pain, ...patch });
+  });

@@ -1,10 +1,11 @@
-import { DRILLS, RATINGS, type Check, type CheckCategory } from '$lib/core/checks';
+import { RATINGS, type Check, type CheckCategory } from '$lib/core/checks';
 import { CHECKS as BASS } from '$lib/core/checks/library/bass';
 import { CHECKS as CELLO } from '$lib/core/checks/library/cello';
 import { ofFamily } from '$lib/core/checks/library/of-family';
 import { CHECKS as SHOULDER } from '$lib/core/checks/library/shoulder';
 import type { Family } from '$lib/core/instruments';
 import { daysLater, type IsoDay } from '$lib/core/time';
+import { pointFor } from '../commands/checks';
 import type { Aid, CheckResult, Fit, Lesson, Player, Practice, Remedy } from '../store/records';
 
 const LIBRARY: Readonly<Record<Family, readonly Check[]>> = {
@@ -86,17 +87,7 @@ export function demoLesson(
   const check = looked.find(({ id }) => id === weak?.checkId);
   const [fault] = check?.faults ?? [];
   const [cause] = fault?.causes ?? [];
-  const practice: Practice[] = check
-    ? [
-        {
-          checkId: check.id,
-          fault: fault?.id ?? null,
-          remedy: cause?.remedy ?? '',
-          drill: check.drill,
-          dose: DRILLS[check.drill].dose
-        }
-      ]
-    : [];
+  const practice: Practice[] = check ? [pointFor(check, fault ?? null, cause ?? null)] : [];
   // What was set as practice for a fault is a remedy that was begun: the likeliest cause's.
   const remedies: Remedy[] =
     check && fault && cause

@@ -160,7 +160,7 @@ export class Story {
     for (let state = followTrial(looks, answers); state.kind === 'asking';) {
       const { look, choices } = state;
       const stops = verdict === 'stopped' && state.number > 2;
-      const telling = choices.find(({ speaksFor, points }) => speaksFor === verdict && points > 0);
+      const telling = choices.find(({ speaksFor }) => speaksFor === verdict);
       const calm = choices.find(({ speaksFor }) => speaksFor === 'keep');
       answers.push({ look: look.id, choice: stops ? STOP : ((telling ?? calm ?? choices[0])?.id ?? '') });
       state = followTrial(looks, answers);

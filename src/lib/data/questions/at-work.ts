@@ -1,19 +1,25 @@
-import { drillNamed, focusOf, type Check } from '$lib/core/checks';
+import { focusOf, type Check } from '$lib/core/checks';
 import type { IsoDay } from '$lib/core/time';
 import { lastPractised, seenResults } from '../commands/checks';
 import type { Database } from '../store/database';
-import type { Player } from '../store/records';
+import type { Player, Practice } from '../store/records';
 import { groupByPlayer } from './case';
 import { libraryFor, taughtTo } from './library';
 import { allOf, ofPlayers, recordsOf } from './records';
 import { getSettings } from './settings';
+
+/** What a player works on, and as it was set for home where it was. */
+export interface AtWork {
+  readonly check: Check;
+  readonly set: Practice | null;
+}
 
 /** The check that a player works on: what was set as practice last, else what the rule proposes. */
 export async function checksAtWork(
   db: Database,
   players: readonly Player[],
   today: IsoDay
-): Promise<readonly (Check | null)[]> {
+): Promise<readonly (AtWork | null)[]> {
   const ids = players.map(({ id }) => id);
   const [checks, lessons, pains, setups, groups, own, settings] = await Promise.all([
     ofPlayers(db, 'checks', ids),
@@ -42,10 +48,11 @@ export async function checksAtWork(
       );
       const [set] = lastPractised(held.get(player.id) ?? [])?.practice ?? [];
       const check = library.find(({ id }) => id === set?.checkId);
-      if (check) return { ...check, drill: drillNamed(set?.drill) ?? check.drill };
+      if (check && set) return { check, set };
       const results = seenResults(seen.get(player.id) ?? []);
       if (results.length === 0) return null;
-      return focusOf({ checks: library, results, today, pain: hurt.has(player.id) }).check;
+      const next = focusOf({ checks: library, results, today, pain: hurt.has(player.id) }).check;
+      return next && { check: next, set: null };
     })
   );
 }

@@ -1,9 +1,10 @@
 import { checksFor, inWay, type Check, type Ways } from '$lib/core/checks';
 import { CHANGE_NAMES, VIEW_NAMES, type ChangeName, type ViewName } from '$lib/core/figure/names';
 import type { Family } from '$lib/core/instruments';
-import { SUPPORT_OF, supportOf, type RestSupport } from '$lib/core/setup';
+import { SUPPORT_OF, supportOf, type RestSupport, type ScrollSchool } from '$lib/core/setup';
 import { newestFirst } from './case';
 import type { Group, OwnCheckRecord, Settings, Setup } from '../store/records';
+import { scrollSchoolOf } from './settings';
 
 const changeNamed = (name: string): ChangeName | undefined => CHANGE_NAMES.find((one) => one === name);
 
@@ -29,7 +30,7 @@ export function ownCheck(record: OwnCheckRecord): Check {
     })),
     result: 'rating',
     picture: { pose: record.pose, view, changes: [], spot: record.spot },
-    drill: 'set-and-reset'
+    drill: null
   };
 }
 
@@ -38,6 +39,13 @@ export interface Taught {
   readonly ways: Ways;
   readonly support: RestSupport;
 }
+
+/** How the body stands to the music follows from where the scroll points. */
+const FACING: Readonly<Record<ScrollSchool, string>> = {
+  'left-45': 'square',
+  'left-30': 'square',
+  'in-line': 'left-side'
+};
 
 /**
  * What holds for a player: the group's own ways before the teacher's; under the back is what the newest kept set-up
@@ -50,7 +58,11 @@ export function taughtTo(
 ): Taught {
   const kept = newestFirst(setups).find(({ kind }) => kind === 'rest');
   return {
-    ways: { ...settings.ways, ...group?.ways },
+    ways: {
+      ...settings.ways,
+      ...group?.ways,
+      facing: FACING[kept?.kind === 'rest' ? kept.choices.scroll : scrollSchoolOf(settings)]
+    },
     support: kept?.kind === 'rest' ? supportOf(kept) : SUPPORT_OF[settings.restSchool]
   };
 }

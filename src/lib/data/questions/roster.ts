@@ -5,6 +5,7 @@ import type { IsoDay } from '$lib/core/time';
 import type { Database } from '../store/database';
 import { isForeseen } from './foreseen';
 import { groupOf, groupsApart } from './groups';
+import { ofPlayers } from './records';
 import type { Draft, Pain, Player } from '../store/records';
 
 /** A player with what matters on a list. */
@@ -62,6 +63,18 @@ async function inParts<T extends { readonly id: string }>(table: Table<T, string
 
 const byName = (a: Player, b: Player) => (a.name < b.name ? -1 : a.name > b.name ? 1 : 0);
 
+/** Fits that are not through: one whose set-up was kept after the last change has nothing left to go on with. */
+async function stillOpen(db: Database, drafts: readonly Draft[]): Promise<readonly Draft[]> {
+  const setups = await ofPlayers(
+    db,
+    'setups',
+    drafts.map(({ id }) => id)
+  );
+  const keptAt = new Map<string, string>();
+  for (const { playerId, at } of setups) if (at > (keptAt.get(playerId) ?? '')) keptAt.set(playerId, at);
+  return drafts.filter(({ id, updatedAt }) => (keptAt.get(id) ?? '') < updatedAt);
+}
+
 /** Players with where each stands; what is foreseen is read, not worked out. */
 export async function entriesOf(
   db: Database,
@@ -78,7 +91,7 @@ export async function entriesOf(
     groupsApart(db)
   ]);
   const foreseenOf = new Map(foreseen.filter(isForeseen).map((one) => [one.id, one]));
-  const draftOf = new Map(drafts.map((draft) => [draft.id, draft]));
+  const draftOf = new Map((await stillOpen(db, drafts)).map((draft) => [draft.id, draft]));
   const painOf = new Map(pains.map((pain) => [pain.playerId, pain]));
   const entryOf = (player: Player): RosterEntry => {
     const known = foreseenOf.get(player.id);

@@ -31,6 +31,21 @@ describe('the status of a child', () => {
       next: { kind: 'go-on' }
     });
     expect(decided?.size).toBe('1/8');
+    // A set-up that is kept ends what was under way; another change begins it again.
+    const fit = (await db.fits.toArray())[0];
+    await db.setups.add({
+      id: 's',
+      playerId: player.id,
+      family: 'violin',
+      fitId: fit?.id,
+      at: '2026-11-24T10:05:00.000Z'
+    } as never);
+    expect(await status()).toMatchObject({
+      setUp: 'kept',
+      next: { kind: expect.not.stringMatching('go-on') }
+    });
+    await addReading(db, player, 'height', 1206, '1206', new Date('2026-11-24T11:30:00'));
+    expect(await status()).toMatchObject({ entry: { standing: 'under-way' } });
     await notePain(db, player, 'set-up', '1/8', NOW);
     expect(await status()).toMatchObject({ entry: { standing: 'pain' }, next: { kind: 'pain', day: TODAY } });
   });

@@ -80,6 +80,24 @@ export type CheckResult = RecordOf<typeof checkSchema>;
 
 export const PAIN_NOTE_LENGTH = 300;
 
+export const PAIN_PLACES = [
+  'jaw',
+  'neck',
+  'collarbone',
+  'back',
+  'left-shoulder',
+  'left-arm',
+  'left-wrist',
+  'left-hand',
+  'right-shoulder',
+  'right-arm',
+  'right-wrist',
+  'right-hand'
+] as const;
+export type PainPlace = (typeof PAIN_PLACES)[number];
+export const PAIN_FEELS = ['pain', 'tingling', 'numbness'] as const;
+export type PainFeel = (typeof PAIN_FEELS)[number];
+
 /** Pain, tingling or numbness as it was noted; open until it is closed with a note. */
 export const painSchema = exactly(
   object({
@@ -89,6 +107,9 @@ export const painSchema = exactly(
     during: oneOf(['measuring', 'trial', 'set-up', 'check', 'lesson']).required(),
     /** The size that was in use or tried, where one was. */
     size: size().nullable().defined(),
+    /** Where it is, and what it feels like; absent until somebody says it. */
+    place: oneOf(PAIN_PLACES).optional(),
+    feel: oneOf(PAIN_FEELS).optional(),
     closedAt: moment().nullable().defined(),
     note: text(PAIN_NOTE_LENGTH)
   })

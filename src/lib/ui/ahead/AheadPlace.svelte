@@ -93,7 +93,7 @@
     {:else if shown.length === 0}
       <p class="soft">
         {rows.length === 0
-          ? 'Nobody has a size yet. Decide one at the bench, and its outlook appears here.'
+          ? 'Nobody has a size yet. Decide one in a fit, and its outlook appears here.'
           : 'Nobody outgrows a size in this time.'}
       </p>
     {:else}
@@ -188,5 +188,12 @@
   tbody a {
     text-decoration: underline;
     text-underline-offset: 0.2em;
+  }
+  @media (max-width: 640px) {
+    th,
+    td {
+      padding-right: 0.4rem;
+      overflow-wrap: anywhere;
+    }
   }
 </style>

@@ -1,9 +1,9 @@
 <script lang="ts">
+  import Fold from '$lib/ui/Fold.svelte';
   import { formatLength } from '$lib/core/length';
   import { isShoulderFamily, type Family } from '$lib/core/instruments';
   import { chosenOf } from '$lib/core/sizing';
-  import { changeSettings, db, type Player } from '$lib/data';
-  import { attempt } from '$lib/ui/shell/attempt';
+  import type { Player } from '$lib/data';
   import VerdictMark from '$lib/ui/VerdictMark.svelte';
   import { reasonSentences, verdictLine, warningSentence } from '$lib/words/sizing';
   import Arithmetic from './Arithmetic.svelte';
@@ -12,18 +12,25 @@
   import EvidenceList from './EvidenceList.svelte';
   import NothingProposed from './NothingProposed.svelte';
   import RealInstruments from './RealInstruments.svelte';
-  import LimitChoice from './LimitChoice.svelte';
+  import Limit from './Limit.svelte';
 
   /** The size, large, with its reason one step below and the arithmetic one further. */
-  let { bench, player }: { bench: Bench; player: Player } = $props();
+  let {
+    bench,
+    player,
+    withSchool = true
+  }: {
+    bench: Bench;
+    player: Player;
+    /** Whether the sizing school can be changed here. */
+    withSchool?: boolean;
+  } = $props();
 
   const unit = $derived(bench.settings.unit);
   const proposal = $derived(bench.proposal);
   const advice = $derived(bench.advice);
   const chosen = $derived(proposal ? chosenOf(proposal) : undefined);
-  const byLanding = $derived(isShoulderFamily(player.family));
-  // svelte-ignore state_referenced_locally
-  let evidenceOpen = $state(!isShoulderFamily(player.family));
+  const byLanding = $derived(withSchool && isShoulderFamily(player.family));
   const sentences = $derived(proposal ? reasonSentences(proposal, unit) : []);
 
   /** What makes an answer from height alone surer. */
@@ -41,7 +48,7 @@
 {#if proposal && advice?.because === 'pain'}
   <div class="answer empty" aria-live="polite"><NothingProposed {advice} {proposal} /></div>
 {:else if proposal && chosen}
-  <div class="answer" aria-live="polite">
+  <div class="answer" class:with-school={byLanding} aria-live="polite">
     <div class="size">
       {#if proposal.between}
         <p class="between num">{proposal.between[0]}<span> or </span>{proposal.between[1]}</p>
@@ -61,26 +68,21 @@
       {#each proposal.warnings as warning, index (index)}
         <p class="warning">{warningSentence(warning, unit)}</p>
       {/each}
-      <div class="more-ways">
-        <details bind:open={evidenceOpen}>
-          <summary>What speaks for and against</summary>
-          <EvidenceList candidate={chosen} {unit} />
-        </details>
-        <details>
-          <summary>Show the arithmetic</summary>
-          <Arithmetic {proposal} {unit} />
-        </details>
-        <RealInstruments {bench} {player} />
-      </div>
     </div>
     {#if byLanding}
       <div class="school">
-        <LimitChoice
-          rule={bench.settings.rule}
-          onrule={(rule) => attempt(() => changeSettings(db, 'Changed the sizing school', { rule }, 'rule'))}
-        />
+        <Limit {bench} />
       </div>
     {/if}
+    <div class="more-ways">
+      <Fold name="evidence" title="What speaks for and against" quiet>
+        <EvidenceList candidate={chosen} {unit} />
+      </Fold>
+      <Fold name="arithmetic" title="Show the arithmetic" quiet>
+        <Arithmetic {proposal} {unit} />
+      </Fold>
+      <RealInstruments {bench} {player} />
+    </div>
   </div>
 {:else}
   <div class="answer empty">
@@ -95,18 +97,21 @@
 <style>
   .answer {
     display: grid;
-    grid-template-columns: minmax(11rem, auto) 1fr minmax(13rem, 17rem);
-    gap: 1rem 2rem;
+    grid-template-columns: minmax(9rem, auto) minmax(0, 1fr);
+    gap: 0.75rem 1.5rem;
     align-items: start;
     border-top: 1px solid var(--ink);
-    padding-top: 0.75rem;
+    padding-top: 0.5rem;
+  }
+  .answer.with-school {
+    grid-template-columns: minmax(9rem, auto) minmax(0, 1fr) minmax(13rem, 15rem);
   }
   .answer.empty {
     grid-template-columns: minmax(11rem, auto) 1fr;
     align-items: center;
   }
   .big {
-    font-size: 5.5rem;
+    font-size: 5rem;
     line-height: 0.95;
     font-weight: 750;
     letter-spacing: -0.03em;
@@ -149,22 +154,14 @@
     margin-top: 0.25rem;
   }
   .more-ways {
-    display: grid;
-    justify-items: start;
-  }
-  .more-ways :global(details[open]) {
-    width: 100%;
-  }
-  summary {
-    min-height: 2.5rem;
-    display: inline-flex;
-    align-items: center;
-    cursor: pointer;
-    text-decoration: underline;
-    text-underline-offset: 0.2em;
+    grid-column: 1 / -1;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 1.5rem;
+    margin-top: -0.5rem;
   }
   @media (max-width: 1100px) {
-    .answer {
+    .answer.with-school {
       grid-template-columns: auto 1fr;
     }
     .school {

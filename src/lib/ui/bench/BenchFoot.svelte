@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Snippet } from 'svelte';
   import { chosenOf } from '$lib/core/sizing';
   import { db, notePain, type Player } from '$lib/data';
   import { Action } from '$lib/ui/action.svelte';
@@ -14,18 +15,19 @@
     player,
     steps,
     done,
-    nextStep,
-    looking,
-    ongo
+    step,
+    ongo,
+    children
   }: {
     bench: Bench;
     player: Player;
     steps: readonly (typeof ALL_STEPS)[number][];
     done: Readonly<Record<StepId, boolean>>;
-    nextStep: StepId;
     /** The step that is on the screen. */
-    looking: StepId;
+    step: StepId;
     ongo: (step: StepId) => Promise<void>;
+    /** The main action of the step. */
+    children?: Snippet;
   } = $props();
 
   const unit = $derived(bench.settings.unit);
@@ -40,8 +42,7 @@
     check: 'check',
     card: 'check'
   } as const;
-  const stopForPain = () =>
-    noting.run(() => notePain(db, player, DURING[nextStep], bench.decided?.size ?? null));
+  const stopForPain = () => noting.run(() => notePain(db, player, DURING[step], bench.decided?.size ?? null));
 </script>
 
 <footer class="foot no-print">
@@ -49,15 +50,16 @@
       <PainNotes {player} pains={bench.pains} typed={bench.typed} />
     </div>{/if}
   <p class="now">
-    {#if bench.decided}
-      <b class="num">{bench.decided.size}</b> decided
+    {#if bench.standing}
+      <b class="num">{bench.standing.size}</b>
+      {bench.decided ? 'decided' : 'in use'}
     {:else if bench.advice?.because === 'pain'}
       <span>No size is proposed while pain is open</span>
     {:else if bench.proposal && chosen}
       <b class="num {chosen.verdict}"
         >{bench.proposal.betweenSizes ? bench.proposal.between?.join(' or ') : chosen.size}</b
       >
-      <span class="inline-flex items-center gap-[0.35rem]">
+      <span class="inline-flex items-center gap-[0.35rem]" class:sr-only={step === 'set-up'}>
         {#if !bench.proposal.betweenSizes}<VerdictMark verdict={chosen.verdict} />{/if}
         {bench.proposal.betweenSizes ? 'by the tape' : verdictLine(chosen, unit)}
       </span>
@@ -69,7 +71,7 @@
     {#each steps as { id, name } (id)}
       <a
         href="#{id}"
-        aria-current={id === looking ? 'step' : undefined}
+        aria-current={id === step ? 'step' : undefined}
         class:done={done[id]}
         onclick={(event) => {
           event.preventDefault();
@@ -79,9 +81,14 @@
       >
     {/each}
   </nav>
+  {@render children?.()}
   {#if bench.trial?.kind !== 'asking' && bench.pains.length === 0}
-    <button type="button" class="btn act pain" disabled={noting.busy} onclick={stopForPain}
-      >Pain, tingling or numbness</button
+    <button
+      type="button"
+      class="btn act pain"
+      aria-label="Pain, tingling or numbness"
+      disabled={noting.busy}
+      onclick={stopForPain}>Pain<span class="wide">, tingling or numbness</span></button
     >
   {/if}
 </footer>
@@ -95,7 +102,7 @@
     flex-wrap: wrap;
     justify-content: space-between;
     align-items: center;
-    gap: 0 1.5rem;
+    gap: 0 1rem;
     padding: 0 1.5rem;
     background: var(--ground);
     border-top: 1px solid var(--line-strong);
@@ -121,7 +128,7 @@
     align-items: center;
     gap: 0.3rem;
     min-height: 3rem;
-    padding-inline: 0.85rem;
+    padding-inline: 0.6rem;
     border-bottom: 3px solid transparent;
   }
   .foot nav a[aria-current] {
@@ -129,6 +136,7 @@
     font-weight: 700;
   }
   .pain {
+    gap: 0;
     border: 2px solid var(--stop);
     color: var(--stop);
     font-weight: 650;
@@ -139,8 +147,54 @@
     font-weight: 700;
   }
   @media (max-width: 900px) {
+    .foot {
+      padding-inline: 1rem;
+      column-gap: 0.25rem;
+    }
+    .now span,
+    .wide {
+      display: none;
+    }
     .foot nav a {
-      padding-inline: 0.55rem;
+      padding-inline: 0.4rem;
+    }
+  }
+  /* Two lines and no more: the steps above, what can be done below. */
+  @media (max-width: 640px) {
+    .foot {
+      flex-wrap: nowrap;
+      display: grid;
+      grid-template-columns: auto 1fr auto;
+      padding-inline: 0.5rem;
+      box-shadow: 0 0.5rem 0 var(--ground);
+    }
+    .stopped,
+    .foot nav {
+      grid-column: 1 / -1;
+      grid-row: 1;
+    }
+    .stopped ~ nav {
+      grid-row: 2;
+    }
+    .foot nav {
+      flex-wrap: nowrap;
+      justify-content: space-between;
+    }
+    .foot nav a {
+      flex-direction: column;
+      justify-content: center;
+      gap: 0;
+      padding-inline: 0.15rem;
+      min-height: 2.75rem;
+      font-size: 0.85rem;
+      line-height: 1;
+    }
+    .now b {
+      font-size: 1.3rem;
+    }
+    .pain {
+      grid-column: 3;
+      margin-block: 0;
     }
   }
 </style>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Candidate } from '$lib/core/sizing';
+  import { surenessText } from '$lib/words/sizing';
 
   /** Chance of each size as lengths on one bar, smallest left; a legend names what is too narrow to label. */
   let { candidates }: { candidates: readonly Candidate[] } = $props();
@@ -7,20 +8,19 @@
   const VISIBLE = 0.005;
   const ROOM_FOR_LABEL = 0.16;
   const parts = $derived(candidates.filter(({ probability }) => probability >= VISIBLE).toReversed());
-  const percent = (share: number) => `${Math.round(share * 100)} %`;
 </script>
 
 <div class="bar" aria-hidden="true">
   {#each parts as part (part.size)}
     <span class={part.verdict} style:flex-grow={part.probability}>
-      {#if part.probability >= ROOM_FOR_LABEL}{part.size} · {percent(part.probability)}{/if}
+      {#if part.probability >= ROOM_FOR_LABEL}{part.size}{/if}
     </span>
   {/each}
 </div>
-<p class="chances num">
-  <span class="sr-only">Chance of each size:</span>
+<p class="chances">
+  <span class="sr-only">How likely each size is:</span>
   {#each parts as part (part.size)}
-    <span class={part.verdict}><b>{part.size}</b> {percent(part.probability)}</span>
+    <span class={part.verdict}><b>{part.size}</b> {surenessText(part.probability)}</span>
   {/each}
 </p>
 

@@ -21,9 +21,10 @@
   );
 </script>
 
-{#if !bench.decided}
+{#if !bench.setup.fit}
   <p class="soft">The checks follow the decided size.</p>
 {:else}
+  {#if bench.setup.kept}<p>Set-up {bench.setup.kept.version} is kept.</p>{/if}
   <p class="soft">{TOUCH_CAUTION}</p>
   {#if stopped}<p class="stopped"><b>Stopped for pain.</b> Close its note to go on.</p>{/if}
   {#if seen.length > 0}

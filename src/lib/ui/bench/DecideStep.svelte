@@ -1,6 +1,6 @@
 <script lang="ts">
   import { sizesUp } from '$lib/core/instruments';
-  import { changeDraft, db, decideFit, type Player } from '$lib/data';
+  import { beginTrial, changeDraft, db, decideFit, type Player } from '$lib/data';
   import { REASON_LENGTH } from '$lib/data/schema/fit';
   import { Action } from '$lib/ui/action.svelte';
   import Choice from '$lib/ui/Choice.svelte';
@@ -13,19 +13,21 @@
   import { adviceSentence } from '$lib/words/trial';
   import type { Bench } from './bench.svelte';
   import Finish from './Finish.svelte';
+  import TakeSize from './TakeSize.svelte';
 
   let {
     bench,
     player,
     isNext,
-    ondone
-  }: { bench: Bench; player: Player; isNext: boolean; ondone: () => void } = $props();
+    ondone,
+    ontry
+  }: { bench: Bench; player: Player; isNext: boolean; ondone: () => void; ontry: () => void } = $props();
 
   const proposal = $derived(bench.proposal);
   const advice = $derived(bench.advice);
   /** What tape, trial and growth advise; null after pain, or where nothing smaller is in use. */
   const advised = $derived(advice?.size ?? null);
-  const decided = $derived(bench.decided);
+  const decided = $derived(bench.standing);
   let again = $state(false);
   const open = $derived(!decided || again);
   let missing = $state(false);
@@ -50,10 +52,12 @@
         : ''
   );
 
-  async function decide(size: string, why: string | null) {
+  const tryOn = async (size: string) => (await deciding.run(() => beginTrial(db, player, size))) && ontry();
+
+  async function decide(size: string, why: string) {
     const done = await deciding.run(async () => {
-      await decideFit(db, player, { size, reason: why, after: decided?.id ?? null });
-      if (why !== null) bench.typed.entered('reason', reason);
+      await decideFit(db, player, { size, reason: why, after: bench.decided?.id ?? null });
+      bench.typed.entered('reason', reason);
     });
     if (!done) return;
     again = false;
@@ -88,15 +92,23 @@
 {#if open && proposal && advice}
   <div class="flex flex-wrap gap-x-10 gap-y-4 items-start">
     {#if advised}
-      <button
-        type="button"
-        class="btn {isNext ? 'act-next' : 'act'} take text-lg"
-        data-act="accept-size"
-        disabled={deciding.busy}
-        onclick={() => decide(advised, null)}
-      >
-        Take the {advised} <span class="key">↵</span>
-      </button>
+      <div class="actions">
+        <TakeSize
+          {bench}
+          {player}
+          size={advised}
+          {isNext}
+          ondone={() => {
+            again = false;
+            ondone();
+          }}
+        />
+        {#if !bench.tried}
+          <button type="button" class="btn act" disabled={deciding.busy} onclick={() => tryOn(advised)}
+            >Try it on first</button
+          >
+        {/if}
+      </div>
     {:else}
       <div class="leave" data-act="accept-size" tabindex="-1">
         <Finish {player} primary={isNext} label="Leave it for today" />
@@ -164,8 +176,9 @@
   .decided span {
     flex: 1 1 20rem;
   }
-  .take {
-    min-height: 3.5rem;
+  .actions {
+    display: grid;
+    gap: 0.5rem;
   }
   .other {
     flex: 1 1 24rem;

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { heightRules } from '$lib/core/bass';
-  import { averageSeatedBody } from '$lib/core/cello';
+  import { averageSeatedBody, solvePosture, type Posture } from '$lib/core/cello';
   import type { MeasurementId, Readings } from '$lib/core/body';
   import { proposeSize, type Proposal } from '$lib/core/sizing';
   import type { Family } from '$lib/core/instruments';
@@ -17,6 +17,7 @@
     readings,
     unit,
     chosen,
+    settled,
     onmeasure
   }: {
     family: Family;
@@ -25,6 +26,8 @@
     unit: LengthUnit;
     /** The size that was decided or thought of, when it is not the proposal. */
     chosen: string | null;
+    /** The set-up that was kept, so that a place has one number wherever it stands. */
+    settled: { readonly size: string; readonly posture: Posture } | null;
     onmeasure: (id: MeasurementId) => void;
   } = $props();
 
@@ -54,6 +57,7 @@
   {#if proposal && candidate}
     <Choice
       label="In the drawing"
+      hideLabel
       value={candidate.size}
       options={proposal.candidates.toReversed().map(({ size }) => ({ value: size, text: size }))}
       onpick={(size) => (looked = size)}
@@ -62,10 +66,13 @@
 {/snippet}
 
 {#if shown?.arithmetic.kind === 'seated' && candidate}
+  {@const body = proposal ? shown.arithmetic.body : averageSeatedBody(WAITING_MM.cello)}
   <CelloFigure
-    body={proposal ? shown.arithmetic.body : averageSeatedBody(WAITING_MM.cello)}
     readings={drawnWith}
-    {candidate}
+    instrument={candidate.instrument}
+    tone={candidate.verdict}
+    posture={settled?.size === candidate.size ? settled.posture : solvePosture(body, candidate.instrument)}
+    heightMm={body.heightMm}
     {unit}
     waiting={proposal === null}
     {onmeasure}

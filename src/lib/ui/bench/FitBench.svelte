@@ -1,12 +1,15 @@
 <script lang="ts">
+  import { goto } from '$app/navigation';
+  import { page } from '$app/state';
   import { onMount, tick } from 'svelte';
-  import { changesBetween } from '$lib/core/setup';
   import type { Player } from '$lib/data';
   import { focusSoon } from '$lib/ui/focus';
   import ChildStrip from '$lib/ui/player/ChildStrip.svelte';
   import PainNotes from '$lib/ui/PainNotes.svelte';
+  import { isTyping } from '$lib/ui/shortcuts';
   import Part from '$lib/ui/shell/Part.svelte';
   import { FIT_ORDER } from '$lib/core/body';
+  import { isShoulderFamily } from '$lib/core/instruments';
   import Answer from './Answer.svelte';
   import type { Bench } from './bench.svelte';
   import BenchFoot from './BenchFoot.svelte';
@@ -14,26 +17,32 @@
   import CheckStep from './CheckStep.svelte';
   import DecideStep from './DecideStep.svelte';
   import FamilyFigure from './FamilyFigure.svelte';
+  import Limit from './Limit.svelte';
   import MeasureStep from './MeasureStep.svelte';
-  import SetupStep from './SetupStep.svelte';
-  import Step from './Step.svelte';
-  import { ALL_STEPS, type StepId } from './steps';
+  import { ALL_STEPS, stepOf, type StepId } from './steps';
+  import KeepSetup from '$lib/ui/setup/KeepSetup.svelte';
+  import SetupStep from '$lib/ui/setup/SetupStep.svelte';
   import TryStep from './TryStep.svelte';
 
   /**
-   * The whole fit of one player on one bench, in the order of work.
+   * The whole fit of one player, a step at a time in the order of work.
    */
   let { bench, player }: { bench: Bench; player: Player } = $props();
 
   const unit = $derived(bench.settings.unit);
 
   const STEPS = ALL_STEPS;
+  /** A kept set-up of a cello, as it stands. */
+  const settled = $derived.by(() => {
+    const { laid, kept } = bench.setup;
+    return kept && laid?.kind === 'seated' ? { size: kept.size, posture: laid.plan.posture } : null;
+  });
   const fields = $derived(FIT_ORDER[player.family]);
 
   const done: Readonly<Record<StepId, boolean>> = $derived({
     measure: bench.proposal !== null,
-    try: bench.tried !== null || bench.decided !== null,
-    decide: bench.decided !== null,
+    try: bench.tried !== null || bench.standing !== null,
+    decide: bench.standing !== null,
     'set-up': bench.setup.kept !== null && !bench.setup.changed,
     check: Object.keys(bench.seen).length > 0,
     card: false
@@ -61,132 +70,164 @@
   const fieldOf = (id: string) => find(`[data-measure="${id}"]`);
   const firstWaiting = () => fields.find((id) => bench.valueOf(id) === null);
 
-  async function goTo(step: StepId) {
-    looking = step;
-    goingUntil = performance.now() + GOING_MS;
+  /** Where the teacher came in; a place of the address leads anywhere else. */
+  // svelte-ignore state_referenced_locally
+  const first: StepId = toMend() ? 'set-up' : bench.decided ? nextStep : 'measure';
+  const step: StepId = $derived(stepOf(page.url.hash) ?? first);
+
+  async function goTo(to: StepId) {
+    if (to !== step) await goto(`#${to}`, { keepFocus: true, noScroll: true });
     await tick();
-    const waiting = step === 'measure' ? fieldOf(firstWaiting() ?? fields[0] ?? 'height') : null;
-    const target = waiting ?? ENTRY[step].map(find).find((element) => element !== null);
-    document.getElementById(step)?.scrollIntoView({ block: 'start' });
-    (target ?? document.getElementById(`${step}-title`))?.focus({ preventScroll: step !== 'measure' });
+    window.scrollTo({ top: 0 });
+    enter();
   }
 
-  const sinceLast = $derived(
-    bench.setup.kept && bench.setup.earlier ? changesBetween(bench.setup.earlier, bench.setup.kept).length : 0
-  );
+  /** Goes on from a step that is done, unless another was gone to meanwhile. */
+  const onFrom = (from: StepId, to: StepId) => () => void (step === from && goTo(to));
+
+  function enter() {
+    const waiting = step === 'measure' ? fieldOf(firstWaiting() ?? fields[0] ?? 'height') : null;
+    const target = waiting ?? ENTRY[step].map(find).find((element) => element !== null);
+    (target ?? find('h2'))?.focus({ preventScroll: true });
+  }
+
+  /** Enter beside everything that takes it goes on: with the one main action, else to the next step. */
+  function keydown(event: KeyboardEvent) {
+    if (event.key !== 'Enter' || event.repeat || event.defaultPrevented) return;
+    const { target } = event;
+    if (isTyping(target) || (target instanceof Element && target.closest('button, a, summary, [role=tab]')))
+      return;
+    event.preventDefault();
+    const main = find('.act-next');
+    if (main) main.click();
+    else void goTo(STEPS[STEPS.findIndex(({ id }) => id === step) + 1]?.id ?? 'card');
+  }
 
   /** What the set-up is asked to mend, by whoever comes from a fault. */
-  const toMend = () => place?.querySelector<HTMLElement>('[data-mend] [data-seen].asked');
-
-  /** The step that is looked at: the last one whose heading has passed the upper part of the screen. */
-  let looking = $state<StepId>('measure');
-  const PASSED = 0.2;
-  /** A step that was gone to is lit, also where the page ends before its heading is up there. */
-  const GOING_MS = 600;
-  let goingUntil = 0;
-  function follow() {
-    if (performance.now() < goingUntil) return;
-    const passed = STEPS.filter(({ id }) => {
-      const top = document.getElementById(id)?.getBoundingClientRect().top;
-      return top !== undefined && top <= window.innerHeight * PASSED;
-    });
-    looking = passed.at(-1)?.id ?? 'measure';
+  function toMend() {
+    return page.url.searchParams.has('mend');
   }
 
   onMount(() => {
-    // A link may lead to a part of the bench.
-    const asked = STEPS.find(({ id }) => location.hash === `#${id}`);
-    if (asked && !toMend()) setTimeout(() => void goTo(asked.id), 0);
-    else if (toMend()) focusSoon(toMend);
-    else if (nextStep === 'measure' || nextStep === 'decide' || nextStep === 'try')
-      focusSoon(() => fieldOf(firstWaiting() ?? 'height'));
-    else setTimeout(() => void goTo(nextStep), 0);
+    if (toMend() && step === 'set-up') focusSoon(() => find('[data-mend] [data-seen].asked'));
+    else if (step === 'measure') focusSoon(() => fieldOf(firstWaiting() ?? 'height'));
+    else setTimeout(enter, 0);
   });
 </script>
 
-<svelte:window onresize={follow} />
-<!-- Whatever it is that scrolls. -->
-<svelte:document onscrollcapture={follow} />
+<svelte:window onkeydown={keydown} />
 
 <div class="bench" data-next={nextStep} bind:this={place}>
   <ChildStrip {player} here="fit" />
   <PainNotes {player} pains={bench.earlierPains} typed={bench.typed} />
 
-  <section id="measure" aria-labelledby="measure-title" class="measure">
-    <h2 id="measure-title" class="sr-only" tabindex="-1">Measure</h2>
-    <div class="list"><MeasureStep {bench} {player} ondone={() => goTo('decide')} /></div>
-    <div class="drawing">
-      <Part name="The drawing">
-        <FamilyFigure
-          readings={bench.readings}
-          family={player.family}
-          proposal={bench.proposal}
-          {unit}
-          chosen={bench.decided?.size ?? bench.draft.overrideSize}
-          onmeasure={(id) => fieldOf(id)?.focus()}
+  <section data-step={step} class="step {step}" aria-labelledby="step-title">
+    <h2 id="step-title" class="sr-only" tabindex="-1">{STEPS.find(({ id }) => id === step)?.title}</h2>
+    {#if step === 'measure'}
+      <div class="list">
+        <MeasureStep
+          {bench}
+          {player}
+          ondone={onFrom('measure', bench.proposal?.betweenSizes ? 'try' : 'decide')}
         />
+      </div>
+      <div class="drawing">
+        <Part name="The drawing">
+          <FamilyFigure
+            readings={bench.readings}
+            family={player.family}
+            proposal={bench.proposal}
+            {unit}
+            chosen={bench.decided?.size ?? bench.draft.overrideSize}
+            {settled}
+            onmeasure={(id) => fieldOf(id)?.focus()}
+          />
+        </Part>
+      </div>
+      <div class="answer-place">
+        <Part name="The answer"><Answer {bench} {player} withSchool={false} /></Part>
+      </div>
+      {#if isShoulderFamily(player.family)}<div class="school"><Limit {bench} /></div>{/if}
+    {:else}
+      <Part name={STEPS.find(({ id }) => id === step)?.title ?? ''}>
+        {#if step === 'try'}
+          <TryStep
+            {bench}
+            {player}
+            isNext={nextStep === 'try'}
+            ondone={onFrom('try', 'decide')}
+            ontaken={onFrom('try', 'set-up')}
+          />
+        {:else if step === 'decide'}
+          <Answer {bench} {player} />
+          <DecideStep
+            {bench}
+            {player}
+            isNext={nextStep === 'decide'}
+            ondone={onFrom('decide', 'set-up')}
+            ontry={onFrom('decide', 'try')}
+          />
+        {:else if step === 'set-up'}
+          <SetupStep {bench} {player} />
+        {:else if step === 'check'}
+          <CheckStep {bench} {player} isNext={nextStep === 'check'} ondone={onFrom('check', 'card')} />
+        {:else}
+          <CardStep {bench} {player} isNext={nextStep === 'card'} />
+        {/if}
       </Part>
-    </div>
-    <div class="answer-place"><Part name="The answer"><Answer {bench} {player} /></Part></div>
+    {/if}
   </section>
-
-  <Step id="try" title="Try on" note="The trial on the body outranks the tape.">
-    <TryStep {bench} {player} isNext={nextStep === 'try'} ondone={() => goTo('decide')} />
-  </Step>
-  <Step id="decide" title="Decide" note="The decision is yours.">
-    <DecideStep
-      {bench}
-      {player}
-      isNext={nextStep === 'decide' && bench.decided === null}
-      ondone={() => goTo('set-up')}
-    />
-  </Step>
-  <Step
-    id="set-up"
-    title="Set up"
-    note={sinceLast > 0
-      ? `${sinceLast} changes since the last set-up`
-      : 'Stance first, then the support, then look again.'}
-  >
-    <SetupStep {bench} {player} isNext={nextStep === 'set-up'} ondone={() => goTo('check')} />
-  </Step>
-  <Step id="check" title="Check the hold" note="From the body outward.">
-    <CheckStep {bench} {player} isNext={nextStep === 'check'} ondone={() => goTo('card')} />
-  </Step>
-  <Step id="card" title="Card" note="A6, to take home.">
-    <CardStep {bench} {player} isNext={nextStep === 'card'} />
-  </Step>
+  <BenchFoot {bench} {player} steps={STEPS} {done} {step} ongo={goTo}>
+    {#if step === 'set-up'}
+      <KeepSetup {bench} {player} isNext={nextStep === 'set-up'} ondone={onFrom('set-up', 'check')} />
+    {/if}
+  </BenchFoot>
 </div>
-
-<BenchFoot {bench} {player} steps={STEPS} {done} {nextStep} {looking} ongo={goTo} />
 
 <style>
   .bench {
-    padding: 0.25rem 1.5rem 1rem;
+    flex: 1;
+    display: flex;
+    flex-direction: column;
     max-width: 90rem;
+    width: 100%;
+  }
+  .bench > :global(:not(footer)) {
+    margin-inline: 1.5rem;
+  }
+  .step {
+    flex: 1;
+    padding-bottom: 0.25rem;
   }
   .measure {
     display: grid;
-    grid-template-columns: 17.5rem minmax(0, 1fr);
+    grid-template:
+      'list drawing' auto
+      'list answer' auto
+      'school answer' 1fr / 17.5rem minmax(0, 1fr);
     gap: 0.5rem 1rem;
-    padding-bottom: 1.5rem;
+  }
+  .list {
+    grid-area: list;
+  }
+  .drawing {
+    grid-area: drawing;
   }
   .answer-place {
-    grid-column: 1 / -1;
+    grid-area: answer;
+  }
+  .school {
+    grid-area: school;
+    padding-left: 0.75rem;
   }
   @media (max-width: 900px) {
-    .bench {
-      padding-inline: 1rem;
+    .bench > :global(:not(footer)) {
+      margin-inline: 1rem;
     }
     .measure {
-      grid-template-columns: minmax(0, 1fr);
+      grid-template: 'drawing' 'list' 'answer' 'school' / minmax(0, 1fr);
     }
-    .drawing {
-      order: -1;
-    }
-  }
-  @media print {
-    .bench {
+    .school {
       padding: 0;
     }
   }

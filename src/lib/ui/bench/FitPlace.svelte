@@ -11,7 +11,7 @@
 </script>
 
 {#if !bench.ready}
-  <p class="p-6 soft">Opening the bench…</p>
+  <p class="p-6 soft">Opening the fit…</p>
 {:else if !bench.player}
   <NoPlayer />
 {:else}

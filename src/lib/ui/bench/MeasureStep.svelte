@@ -2,6 +2,7 @@
   import { FIT_ORDER, type MeasurementId } from '$lib/core/body';
   import { SHOULDER_SLOPES } from '$lib/core/setup';
   import { addReading, db, dropReading, setSlopeLook, type Player } from '$lib/data';
+  import { dropMeasurement } from '$lib/data/commands/measurements';
   import Choice from '$lib/ui/Choice.svelte';
   import MeasureField from '$lib/ui/field/MeasureField.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
@@ -56,6 +57,8 @@
       }}
       ondrop={(reading) =>
         measurement && attempt(() => dropReading(db, player, measurement, reading, nameOf(kind)))}
+      earlier={measurement?.day === bench.today ? bench.readBefore(measurement) : null}
+      onwrong={(earlier) => attempt(() => dropMeasurement(db, player, earlier, nameOf(kind)))}
       onnext={() => next(kind)}
       extra={kind === 'shoulderSlope' ? slope : undefined}
     />
@@ -68,7 +71,7 @@
     flex-direction: column;
     gap: 0.1rem;
     /* Room for the field in use, so that nothing below moves when the focus leaves it. */
-    min-height: 27.5rem;
+    min-height: 23rem;
   }
   @media (min-width: 561px) and (max-width: 900px) {
     .measures {
@@ -76,7 +79,7 @@
       grid-template-columns: 1fr 1fr;
       gap: 0 2rem;
       align-items: start;
-      min-height: 16rem;
+      min-height: 14rem;
     }
   }
 </style>

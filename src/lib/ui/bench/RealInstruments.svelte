@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '$lib/ui/Fold.svelte';
   import X from '@lucide/svelte/icons/x';
   import { dimensionsOf, sizesUp, type Family, type MeasuredInstrument } from '$lib/core/instruments';
   import { formatLength, parseLength } from '$lib/core/length';
@@ -58,8 +59,12 @@
   }
 </script>
 
-<details bind:open>
-  <summary>A real instrument at hand{known.length > 0 ? `: ${known.length}` : '…'}</summary>
+<Fold
+  name="real-instruments"
+  title={`A real instrument at hand${known.length > 0 ? `: ${known.length}` : '…'}`}
+  quiet
+  bind:open
+>
   {#if known.length > 0}
     <ul>
       {#each known as one (one.size)}
@@ -109,17 +114,9 @@
     <button type="submit" class="btn act">Judge by it</button>
   </form>
   {#if problem}<p class="problem" role="alert">{problem}</p>{/if}
-</details>
+</Fold>
 
 <style>
-  summary {
-    min-height: 2.5rem;
-    display: inline-flex;
-    align-items: center;
-    cursor: pointer;
-    text-decoration: underline;
-    text-underline-offset: 0.2em;
-  }
   form {
     display: flex;
     flex-wrap: wrap;

@@ -2,6 +2,7 @@
   import { answered, looksFor } from '$lib/core/trial';
   import { changeTrialAnswer, db, type Player, type Trial } from '$lib/data';
   import { Action } from '$lib/ui/action.svelte';
+  import Toggles from '$lib/ui/Toggles.svelte';
   import type { Bench } from './bench.svelte';
 
   /** All that was answered in a trial; until the size is decided each can be changed. */
@@ -22,17 +23,16 @@
     <li data-answered={look.id}>
       <span class="soft">{look.title}</span>
       {#if changing === look.id}
-        <span class="ways">
-          {#each look.choices.filter(({ speaksFor }) => speaksFor !== 'reseat') as other (other.id)}
-            <button
-              type="button"
-              class="btn act"
-              aria-pressed={other.id === choice.id}
-              disabled={acting.busy}
-              onclick={() => change(look.id, other.id)}>{other.text}</button
-            >
-          {/each}
-        </span>
+        <Toggles
+          label={look.title}
+          as="answer"
+          look="framed"
+          options={look.choices
+            .filter(({ speaksFor }) => speaksFor !== 'reseat')
+            .map(({ id, text }) => ({ value: id, text }))}
+          picked={[choice.id]}
+          onpick={(id) => void change(look.id, id)}
+        />
       {:else}
         <b>{choice.text}</b>
         {#if open}<button
@@ -58,10 +58,5 @@
     gap: 0 0.6rem;
     min-height: 2.75rem;
     break-inside: avoid;
-  }
-  .ways {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.35rem;
   }
 </style>

@@ -6,10 +6,12 @@
   import { Action } from '$lib/ui/action.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import TrialSketch from '$lib/ui/figure/TrialSketch.svelte';
+  import { isTyping } from '$lib/ui/shortcuts';
   import { attempt } from '$lib/ui/shell/attempt';
   import { TOUCH_CAUTION } from '$lib/words/checks';
   import { adviceSentence, trialVerdictSentence } from '$lib/words/trial';
   import type { Bench } from './bench.svelte';
+  import TakeSize from './TakeSize.svelte';
   import TrialAnswers from './TrialAnswers.svelte';
 
   /** The trial on the body: one look at a time, large, answered by a digit or a tap. */
@@ -17,8 +19,16 @@
     bench,
     player,
     isNext,
-    ondone
-  }: { bench: Bench; player: Player; isNext: boolean; ondone: () => void } = $props();
+    ondone,
+    ontaken
+  }: {
+    bench: Bench;
+    player: Player;
+    isNext: boolean;
+    ondone: () => void;
+    /** The size that was tried on, or the one that followed from it, was taken. */
+    ontaken: () => void;
+  } = $props();
 
   const trial = $derived(bench.trial);
   const asking = $derived(trial?.kind === 'asking' ? trial : null);
@@ -38,7 +48,6 @@
   async function begin() {
     if (!size || !(await acting.run(() => beginTrial(db, player, size)))) return;
     await toHeading();
-    place?.closest('section')?.scrollIntoView({ block: 'start' });
   }
 
   async function answer(choice: string) {
@@ -71,6 +80,7 @@
 
   function keydown(event: KeyboardEvent) {
     if (!asking || event.repeat || event.altKey || event.ctrlKey || event.metaKey) return;
+    if (isTyping(event.target)) return;
     const choice: TrialChoice | undefined = asking.choices[Number(event.key) - 1];
     if (!choice && event.key !== '0') return;
     event.preventDefault();
@@ -78,12 +88,12 @@
   }
 </script>
 
+<svelte:window onkeydown={keydown} />
 <div bind:this={place}>
   {#if !bench.proposal}
     <p class="soft">A size can be tried on as soon as the height or the arm is measured.</p>
   {:else if asking && bench.draft.trial}
-    <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
-    <section class="trial" aria-label="Trial on the body" onkeydown={keydown}>
+    <section class="trial" aria-label="Trial on the body">
       <p class="soft top">
         <span
           >Trying a <b class="num">{bench.draft.trial.size}</b>, look {asking.number} of {looksFor(
@@ -152,6 +162,9 @@
             set-up begins there.
           </p>
         {/if}
+        {#if advice?.size && !bench.decided}
+          <TakeSize {bench} {player} size={advice.size} isNext ondone={ontaken} />
+        {/if}
         <TrialAnswers {bench} {player} {tried} />
       </div>
     {/if}
@@ -171,7 +184,7 @@
       <div class="actions">
         <button
           type="button"
-          class="btn {isNext ? 'act-next' : 'act'}"
+          class="btn {isNext && !tried ? 'act-next' : 'act'}"
           data-act="begin-trial"
           disabled={acting.busy}
           onclick={begin}>Try the {size} on</button
@@ -181,10 +194,28 @@
         >
       </div>
     </div>
+    {#if !tried}
+      <ol class="to-come" aria-label="What is looked at">
+        {#each looksFor(player.family) as { id, title, right } (id)}
+          <li><b>{title}.</b> <span class="soft">{right}</span></li>
+        {/each}
+      </ol>
+    {/if}
   {/if}
 </div>
 
 <style>
+  .to-come {
+    list-style: decimal;
+    padding-left: 1.5rem;
+    margin-top: 1.5rem;
+    columns: 2 24rem;
+    column-gap: 3rem;
+  }
+  .to-come li {
+    break-inside: avoid;
+    padding-block: 0.3rem;
+  }
   .top {
     display: flex;
     flex-wrap: wrap;
@@ -213,7 +244,7 @@
   [data-end]:focus {
     outline: none;
   }
-  ol {
+  .ask ol {
     display: grid;
     gap: 0.4rem;
   }

@@ -1,5 +1,5 @@
 import { combineReadings, MEASUREMENTS, type MeasurementId, type Readings } from '$lib/core/body';
-import type { Check, Ways } from '$lib/core/checks';
+import type { Ways } from '$lib/core/checks';
 import { isBeyondReference } from '$lib/core/growth';
 import type { Size } from '$lib/core/instruments';
 import type { Outlook } from '$lib/core/outlook';
@@ -32,13 +32,14 @@ import {
   type Draft,
   type Fit,
   type Pain,
+  type Measurement,
   type Player,
   type PlayerCase,
   type Settings,
   type Setup,
   type Trial
 } from '$lib/data';
-import { checksAtWork } from '$lib/data/questions/at-work';
+import { checksAtWork, type AtWork } from '$lib/data/questions/at-work';
 import { sexOf } from '$lib/data/questions/lengths';
 import { recordOf } from '$lib/data/questions/records';
 import { clock } from '$lib/ui/clock.svelte';
@@ -56,7 +57,7 @@ export class Bench {
   readonly #playerId: string;
   readonly #records;
   readonly #draft: Live<Draft | null>;
-  readonly #atWork: Live<Check | null>;
+  readonly #atWork: Live<AtWork | null>;
   readonly library: LiveLibrary;
   readonly typed: TypedTexts;
   /** The set-up, as it is on the screen and as it was kept. */
@@ -70,7 +71,7 @@ export class Bench {
     );
     this.#draft = liveRecord('drafts', () => playerId);
     this.typed = new TypedTexts(playerId);
-    this.#atWork = live<Check | null>(async () => {
+    this.#atWork = live<AtWork | null>(async () => {
       const player = await recordOf(db, 'players', playerId);
       return player ? ((await checksAtWork(db, [player], clock.today))[0] ?? null) : null;
     }, null);
@@ -122,6 +123,12 @@ export class Bench {
     );
   });
 
+  /** What was read of a length before a day on which it was read again; null where nothing was. */
+  readBefore({ kind, day }: Measurement): Measurement | null {
+    const earlier = this.#records.of('measurements').filter((one) => one.day < day && one.kind === kind);
+    const newest = newestByKind(earlier)[kind];
+    return newest && newest.readings.length > 0 ? newest : null;
+  }
   readonly newest = $derived.by(() => newestByKind(this.#records.of('measurements')));
   readonly readings: Readings = $derived.by(() => (this.of ? readingsOf(this.of) : {}));
 
@@ -205,6 +212,12 @@ export class Bench {
     );
   });
 
+  /** The decision that stands: of this fit, else the one before it where nothing speaks for another size. */
+  readonly standing: Fit | null = $derived.by(() => {
+    const { decided, before, advice } = this;
+    return decided ?? (advice === null || advice.size === before?.size ? before : null);
+  });
+
   /** The newest result of each check in this fit. */
   readonly seen = $derived.by(() => {
     const { of } = this;
@@ -212,7 +225,7 @@ export class Bench {
   });
 
   /** What is worked on: for the card. */
-  get focus(): Check | null {
+  get focus(): AtWork | null {
     return this.#atWork.current;
   }
 }

@@ -9,7 +9,6 @@ import {
 import { seatedBody } from '$lib/core/cello';
 import { dimensionsOf, isShoulderFamily, type NominalInstrument } from '$lib/core/instruments';
 import {
-  DEFAULT_SCROLL_SCHOOL,
   adjustmentsFrom,
   changesBetween,
   noAdjustments,
@@ -47,6 +46,7 @@ import {
   type Setup,
   type SetupToKeep
 } from '$lib/data';
+import { scrollSchoolOf } from '$lib/data/questions/settings';
 import { SETTING_WORDS, settingWords } from '$lib/words/setup';
 
 /** A set-up as it is on the screen: what was worked out, and what is to be set. */
@@ -209,7 +209,7 @@ export class SetupBench {
       ...(chinRestMm === undefined ? {} : { chinRestMm }),
       ...(liftMm === undefined ? {} : { liftMm })
     });
-    const scroll = settings.scrollSchool ?? DEFAULT_SCROLL_SCHOOL;
+    const scroll = scrollSchoolOf(settings);
     const usual = { school: settings.restSchool, mount: 'beside', scroll } as const;
     return { kind: 'rest', plan, arrangement: settle(plan, usual, adjustments) };
   }

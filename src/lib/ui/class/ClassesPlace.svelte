@@ -37,7 +37,7 @@
               type="button"
               class="act-quiet"
               data-remove-group={id}
-              onclick={() => attempt(() => removeGroup(db, id))}>Remove {name} with its times and plan</button
+              onclick={() => attempt(() => removeGroup(db, id))}>Remove {name}</button
             >
           {/if}
         </li>

@@ -70,20 +70,33 @@
     keep(sitter.playerId, sitter.x + by[0], sitter.y + by[1]);
   }
 
-  const signOf = ({ state, strength, hurts }: Sitter) =>
-    hurts
-      ? '!'
-      : state === 'away'
+  /** A fault that was seen is never all there, whatever the rating. */
+  const isWhole = ({ strength, result }: Sitter) => strength >= 3 && !result?.faults.length;
+  const isPart = (sitter: Sitter) => !isWhole(sitter) && sitter.strength >= 2;
+
+  /** Pain is a dot that says nothing to a room of children; its words come with the tap. */
+  const signOf = (sitter: Sitter) =>
+    sitter.hurts
+      ? '•'
+      : sitter.state === 'away'
         ? '–'
-        : state === 'waiting'
+        : sitter.state === 'waiting'
           ? ''
-          : strength >= 3
+          : isWhole(sitter)
             ? '✓'
-            : strength === 2
+            : isPart(sitter)
               ? '~'
               : '✗';
-  const kindOf = ({ state, strength, hurts }: Sitter) =>
-    hurts ? 'hurts' : state !== 'seen' ? state : strength >= 3 ? 'there' : strength === 2 ? 'part' : 'amiss';
+  const kindOf = (sitter: Sitter) =>
+    sitter.hurts
+      ? 'hurts'
+      : sitter.state !== 'seen'
+        ? sitter.state
+        : isWhole(sitter)
+          ? 'there'
+          : isPart(sitter)
+            ? 'part'
+            : 'amiss';
   const saidOf = ({ state, result, hurts, check }: Sitter) =>
     hurts
       ? 'pain was noted'
@@ -175,8 +188,7 @@
     color: var(--large);
   }
   .seat.hurts {
-    border: 3px solid var(--stop);
-    color: var(--stop);
+    border: 3px solid var(--ink);
   }
   .seat.away,
   .seat.without {

@@ -4,6 +4,7 @@
   import OutcomePart from '$lib/ui/lesson/OutcomePart.svelte';
   import { drawnAs } from '$lib/ui/lesson/drawn-as';
   import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
+  import Toggles from '$lib/ui/Toggles.svelte';
   import { outcomeText, RATING_WORDS } from '$lib/words/checks';
   import { dayText } from '$lib/words/dates';
   import type { ClassRoom, Sitter } from './class-room.svelte';
@@ -29,16 +30,14 @@
         Last time {outcomeText(sitter.last.outcome).toLowerCase()}, {dayText(sitter.last.day)}.
       </p>{/if}
     {#if check.result === 'rating'}
-      <div class="ratings" role="group" aria-label="How far: {check.title}">
-        {#each RATINGS.slice(1) as one (one)}
-          <button
-            type="button"
-            aria-pressed={rating === one}
-            data-rate={one}
-            onclick={() => room.rate(sitter, { kind: 'rating', rating: one })}>{RATING_WORDS[one]}</button
-          >
-        {/each}
-      </div>
+      <Toggles
+        label="How far: {check.title}"
+        as="rate"
+        look="tall"
+        options={RATINGS.slice(1).map((value) => ({ value, text: RATING_WORDS[value] }))}
+        picked={[rating]}
+        onpick={(value) => room.rate(sitter, { kind: 'rating', rating: value })}
+      />
     {:else}
       <OutcomePart
         player={sitter.player}
@@ -85,22 +84,10 @@
     border-bottom: 1px solid var(--ink);
     overflow-wrap: anywhere;
   }
-  .ratings,
   .faults {
     display: grid;
     grid-template-columns: 1fr 1fr;
     gap: 0.35rem;
-  }
-  .ratings button {
-    min-height: 3rem;
-    border: 2px solid var(--line-strong);
-    border-radius: var(--radius-base);
-    font-weight: 650;
-  }
-  .ratings [aria-pressed='true'] {
-    background: var(--ink);
-    color: var(--ground);
-    border-color: var(--ink);
   }
   .faults button {
     display: grid;

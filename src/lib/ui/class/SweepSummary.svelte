@@ -7,10 +7,20 @@
   import { homeCards } from '$lib/ui/lesson/home-cards';
   import PdfButton from '$lib/ui/PdfButton.svelte';
   import { RATING_WORDS } from '$lib/words/checks';
+  import LookPictures from './LookPictures.svelte';
   import type { ClassRoom } from './class-room.svelte';
 
   /** Who needs help first, what was seen so far, and what follows from it. */
-  let { room, onopen }: { room: ClassRoom; onopen: (playerId: string) => void } = $props();
+  let {
+    room,
+    onopen,
+    pictures
+  }: {
+    room: ClassRoom;
+    onopen: (playerId: string) => void;
+    /** Whether right and faults are shown before the first tap. */
+    pictures: boolean;
+  } = $props();
 
   const setting = new Action();
   const inWeek = $derived(daysLater(room.today, 7));
@@ -26,8 +36,11 @@
           practice: (points) => withPoint(points, pointFor(check, fault ?? null, cause ?? null)),
           nextLook: inWeek
         });
+        set = { check: check.id, players: [...(set?.check === check.id ? set.players : []), player.id] };
       }
     });
+  /** Whose practice was set for this look, here and now. */
+  let set = $state.raw<{ readonly check: string; readonly players: readonly string[] } | null>(null);
 
   const counts = $derived(
     RATINGS.map((rating) => ({
@@ -46,6 +59,9 @@
       .filter(({ count }) => count > 0)
   );
   const weak = $derived(room.helpFirst.filter(({ hurts }) => !hurts));
+  const given = $derived(
+    weak.filter(({ playerId }) => set?.check === room.check?.id && set?.players.includes(playerId))
+  );
 </script>
 
 <div class="grid gap-2">
@@ -54,6 +70,10 @@
     <p class="soft">
       {room.seen.length === 0 ? 'Tap who has it. A second tap tells what is amiss.' : 'Nobody so far.'}
     </p>
+    {#if pictures && room.seen.length === 0 && room.check}
+      {@const family = room.families.find((one) => room.check?.families.includes(one))}
+      {#if family}<LookPictures check={room.check} {family} settings={room.settings} />{/if}
+    {/if}
   {:else}
     <ol>
       {#each room.helpFirst as sitter (sitter.playerId)}
@@ -62,7 +82,7 @@
             <b>{sitter.player.name}</b>
             <span class="soft"
               >{sitter.hurts
-                ? 'pain was noted'
+                ? 'a note to read'
                 : (sitter.check?.faults ?? [])
                     .filter(({ id }) => sitter.result?.faults.includes(id))
                     .map(({ text }) => text.toLowerCase())
@@ -83,7 +103,16 @@
         : ''}.
     </p>
     <p class="ways">
-      {#if weak.length > 0}
+      {#if given.length > 0 && given.length === weak.length}
+        <b role="status">Practice is set for {given.length}.</b>
+        <PdfButton
+          text={given.length === 1 ? 'The card as PDF' : `Their ${given.length} cards as PDF`}
+          fileName="practice.pdf"
+          pieces={given.length}
+          ask={async (door, report) =>
+            door.home(await homeCards(given.map(({ playerId }) => playerId)), report)}
+        />
+      {:else if weak.length > 0}
         <button
           type="button"
           class="btn {room.seen.length === room.here.length ? 'act-next' : 'act'}"
@@ -93,7 +122,7 @@
         >
       {/if}
       <PdfButton
-        text="Home cards as PDF"
+        text="Everybody’s cards as PDF"
         fileName="practice.pdf"
         pieces={room.here.length}
         ask={async (door, report) =>

@@ -12,7 +12,7 @@ import {
   recordCheck,
   undo
 } from '$lib/data';
-import { setAway, setFocus, setGroupWay, setSeats } from '$lib/data/commands/groups';
+import { setAway, setFocuses, setGroupWay, setSeats } from '$lib/data/commands/groups';
 import { givenPlayer } from '$lib/data/testing';
 import { ClassRoom, type Sitter } from './class-room.svelte';
 
@@ -52,7 +52,7 @@ describe('a class in its room', () => {
     expect(room.at).toBe('stance');
     expect(room.looks.every(({ category }) => category === 'stance')).toBe(true);
     const [group] = await db.groups.toArray();
-    await setFocus(db, group?.id ?? '', mondayOf(room.today), 'bow-hand');
+    await setFocuses(db, mondayOf(room.today), [[group?.id ?? '', 'bow-hand']]);
     await expect.poll(() => room.at).toBe('bow-hand');
     expect(room.proposed).toBe('stance');
     room.choose('hold');

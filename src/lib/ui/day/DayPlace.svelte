@@ -135,7 +135,7 @@
 
     <div class="columns">
       {#if player && member}
-        <section class="grid gap-4" aria-labelledby="who">
+        <section class="grid gap-4 no-print" aria-labelledby="who">
           <DayWho {player} group={groupOf(queue.groups, player)} today={queue.today} />
           {#if queue.typed}<PainNotes {player} pains={queue.pains} typed={queue.typed} />{/if}
           <div class="work">
@@ -206,13 +206,17 @@
               {/if}
             </span>
           </div>
+          <p class="soft text-sm leaves">
+            Skipped and absent stay in the list without a size; a tap on a name brings them back.
+          </p>
         </section>
+        <div class="on-paper"><DaySummary {queue} /></div>
       {:else if over}
         <DaySummary {queue} />
       {:else}
         <p class="soft">Nobody is in this line yet. Put the first one in on the right.</p>
       {/if}
-      <QueueList {queue} current={player?.id ?? null} ongo={goTo} />
+      <QueueList {queue} current={player?.id ?? null} {over} ongo={goTo} />
     </div>
   </div>
 {/if}
@@ -232,6 +236,17 @@
   }
   .pass {
     min-height: 3.5rem;
+  }
+  .on-paper {
+    display: none;
+  }
+  .leaves {
+    text-align: right;
+  }
+  @media print {
+    .on-paper {
+      display: block;
+    }
   }
   .aside {
     display: flex;

@@ -1,49 +1,17 @@
 <script lang="ts">
-  import { FAMILIES, sizesUp } from '$lib/core/instruments';
-  import { db, groupOf } from '$lib/data';
+  import { db } from '$lib/data';
   import { closeDay } from '$lib/data/commands/days';
-  import { download, fileNamePart } from '$lib/ui/download';
   import { attempt } from '$lib/ui/shell/attempt';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { dayText } from '$lib/words/dates';
-  import { DAY_STATE_WORDS } from '$lib/words/days';
+  import { countsOf, noteOf, saveList } from './day-list';
   import type { DayQueue } from './queue.svelte';
 
   /** The end of a fitting day: sizes counted, the list, on paper and as a file. */
   let { queue }: { queue: DayQueue } = $props();
 
-  const sized = $derived(queue.members.filter(({ size }) => size !== null));
   const open = $derived(queue.members.filter(({ size }) => size === null));
-  const counts = $derived(
-    FAMILIES.flatMap((family) =>
-      sizesUp(family)
-        .map((size) => ({
-          family,
-          size,
-          count: sized.filter((one) => one.player.family === family && one.size === size).length
-        }))
-        .filter(({ count }) => count > 0)
-    )
-  );
-
-  const stateText = ({ state, size, betweenSizes }: (typeof queue.members)[number]) =>
-    size ? (betweenSizes ? 'between sizes' : '') : DAY_STATE_WORDS[state];
-
-  async function saveCsv() {
-    const { toCsv } = await import('$lib/data/files/csv');
-    const rows = queue.members.map((member) => [
-      member.player.name,
-      member.player.family,
-      groupOf(queue.groups, member.player),
-      member.size ?? '',
-      stateText(member)
-    ]);
-    download(
-      `sizes-${fileNamePart(queue.day?.name ?? '')}.csv`,
-      'text/csv;charset=utf-8',
-      toCsv(['Name', 'Instrument', 'Group', 'Size', 'Note'], rows)
-    );
-  }
+  const counts = $derived(countsOf(queue.members));
 
   const closed = $derived(queue.day?.closedAt !== null);
   const close = () => queue.day && attempt(() => closeDay(db, queue.day?.id ?? '', !closed));
@@ -51,7 +19,11 @@
 
 <section class="grid gap-5 justify-items-start" aria-labelledby="summary">
   <h2 id="summary" tabindex="-1">
-    {queue.secondLine.length > 0 ? 'The line is through' : 'Everybody was seen'}
+    {queue.waiting.length > 0
+      ? 'The list so far'
+      : queue.secondLine.length > 0
+        ? 'The line is through'
+        : 'Everybody was seen'}
   </h2>
   {#if queue.secondLine.length > 0}
     <p class="no-print">{queue.secondLine.length} wait in the second line for a trial on the body.</p>
@@ -92,14 +64,14 @@
           <th scope="row">{member.player.name}</th>
           <td>{FAMILY_WORDS[member.player.family]}</td>
           <td class="num size">{member.size ?? '–'}</td>
-          <td class="soft">{stateText(member)}</td>
+          <td class="soft">{noteOf(member)}</td>
         </tr>
       {/each}
     </tbody>
   </table>
   <p class="flex flex-wrap gap-3 no-print">
     <button type="button" class="btn act-next" onclick={() => window.print()}>Print the list</button>
-    <button type="button" class="btn act" onclick={saveCsv}>Save as CSV</button>
+    <button type="button" class="btn act" onclick={() => saveList(queue)}>Save as CSV</button>
     <button type="button" class="btn act" onclick={close}
       >{closed ? 'Open the day again' : 'Close the fitting day'}</button
     >

@@ -8,6 +8,7 @@
   import { clock } from '$lib/ui/clock.svelte';
   import PlayerImport from '$lib/ui/files/PlayerImport.svelte';
   import { live } from '$lib/ui/live.svelte';
+  import PickOne from '$lib/ui/PickOne.svelte';
   import { Roster } from '$lib/ui/roster.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { dayText } from '$lib/words/dates';
@@ -19,7 +20,6 @@
 
   const groups = $derived(groupsIn(everybody.entries));
   const due = $derived(everybody.entries.filter(({ standing }) => standing !== 'settled'));
-  let groupId = $state('');
   const starting = new Action();
 
   const open = $derived(days.current.filter(({ closedAt }) => closedAt === null));
@@ -36,7 +36,7 @@
   const from = (players: readonly Player[]): readonly QueueMember[] =>
     players.map(({ id }) => ({ playerId: id }));
 
-  function startGroup() {
+  function startGroup(groupId: string) {
     const group = groups.find(({ id }) => id === groupId);
     if (group) void start(group.name, from(group.players));
   }
@@ -82,24 +82,12 @@
   <section aria-labelledby="new-line">
     <h2 id="new-line">New line</h2>
     {#if groups.length > 0}
-      <form
-        class="flex flex-wrap items-end gap-3"
-        onsubmit={(event) => {
-          event.preventDefault();
-          startGroup();
-        }}
-      >
-        <label>
-          <span class="text-sm soft">A group</span>
-          <select class="field" bind:value={groupId}>
-            <option value="" disabled>Choose a group</option>
-            {#each groups as { id, name, players } (id)}
-              <option value={id}>{name} ({players.length})</option>
-            {/each}
-          </select>
-        </label>
-        <button type="submit" class="btn act" disabled={groupId === '' || starting.busy}>Line them up</button>
-      </form>
+      <PickOne
+        label="A group"
+        none="No group of that name."
+        options={groups.map(({ id, name, players }) => ({ value: id, text: `${name} (${players.length})` }))}
+        onpick={startGroup}
+      />
     {/if}
     {#if due.length > 0}
       <p>
@@ -151,10 +139,5 @@
     align-items: center;
     gap: 0.5rem 1rem;
     padding-block: 0.25rem;
-  }
-  label {
-    display: grid;
-    gap: 0.15rem;
-    min-width: 16rem;
   }
 </style>

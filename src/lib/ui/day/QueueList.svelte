@@ -8,13 +8,21 @@
   import { DAY_STATE_WORDS } from '$lib/words/days';
   import type { DayMember } from '$lib/data/commands/days';
   import type { DayQueue } from './queue.svelte';
+  import SoFar from './SoFar.svelte';
 
   /** The line in its order, with where each player stands; a tap goes to one. Trials wait in a second queue. */
   let {
     queue,
     current,
+    over,
     ongo
-  }: { queue: DayQueue; current: string | null; ongo: (member: DayMember) => void } = $props();
+  }: {
+    queue: DayQueue;
+    current: string | null;
+    /** Everybody was seen: the summary stands beside. */
+    over: boolean;
+    ongo: (member: DayMember) => void;
+  } = $props();
 
   let name = $state('');
   let picked = $state<Family | null>(null);
@@ -47,12 +55,13 @@
       <ul>
         {#each queue.secondLine as { player } (player.id)}
           <li class="trial">
-            <a class="btn act" href="/fit/{player.id}">Try on {player.name}</a>
+            <a class="btn act" href="/fit/{player.id}#try">Try on {player.name}</a>
           </li>
         {/each}
       </ul>
     </section>
   {/if}
+  {#if queue.day && queue.members.length > 0 && !over}<SoFar {queue} />{/if}
   <section aria-labelledby="the-line">
     <h2 id="the-line">The line</h2>
     <ol>
@@ -119,7 +128,7 @@
     margin-bottom: 0.35rem;
   }
   ol {
-    max-height: 26rem;
+    max-height: min(26rem, 48vh);
     overflow-y: auto;
     border-top: 1px solid var(--line);
   }

@@ -26,6 +26,8 @@
     onactive,
     onreading,
     ondrop,
+    earlier = null,
+    onwrong = () => {},
     onnext,
     extra
   }: {
@@ -46,6 +48,10 @@
     /** Writes a reading; resolves when it is in the database. */
     onreading: (mm: number, now: Date) => Promise<unknown>;
     ondrop: (reading: Measurement['readings'][number]) => void;
+    /** What was read on an earlier day, where this one was measured again. */
+    earlier?: Measurement | null;
+    /** What was read then was wrong. */
+    onwrong?: (earlier: Measurement) => void;
     onnext: () => void;
     extra?: Snippet;
   } = $props();
@@ -148,11 +154,30 @@
   <div class="about" id="{uid}-about">
     {#if active || apart || entry.question || entry.problem}
       {#if active}<p class="how">{words.how}</p>{/if}
-      {#if value}<ReadingsList name={words.name} {readings} sdMm={value.sdMm} {unit} {ondrop} />{/if}
+      {#if value && measurement}
+        <ReadingsList name={words.name} {readings} day={measurement.day} sdMm={value.sdMm} {unit} {ondrop} />
+      {/if}
+      {#if active && earlier}
+        <p class="how">
+          {lengthNumber(earlier.readings[0]?.mm ?? 0, unit)} on {dayText(earlier.day)}
+          <button
+            type="button"
+            class="act-quiet"
+            onpointerdown={(event) => event.preventDefault()}
+            onclick={() => onwrong(earlier)}>It was wrong</button
+          >
+        </p>
+      {/if}
       {#if apart && value}
         <p class="warn" role="alert">
           {lengthNumber(value.spreadMm, unit)}
           {unit} apart. Take {readings.length === 2 ? 'a third' : 'another'}, or drop one.
+          <button
+            type="button"
+            class="act-quiet"
+            onpointerdown={(event) => event.preventDefault()}
+            onclick={() => readings.slice(0, -1).forEach(ondrop)}>Only the last counts</button
+          >
         </p>
       {/if}
       {#if entry.problem !== ''}<p class="warn" role="alert">{entry.problem}</p>{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { clamp } from '$lib/core/maths';
   import type { MeasurementId, Readings } from '$lib/core/body';
   import { dimensionsOf, type Family } from '$lib/core/instruments';
   import { formatLength, type LengthUnit } from '$lib/core/length';
@@ -29,11 +30,11 @@
     onmeasure?: (id: MeasurementId) => void;
   } = $props();
 
-  const ROW_PX = 70;
+  const ROW_PX = 50;
   /** Room is kept for the proposal and its neighbours before there is one. */
   const USUAL_ROWS = 3;
   const RULER_PX = 40;
-  const LABEL_PX = 168;
+  const NARROW_PX = 480;
   /** Of the person beside and above the neck, in shares of the way from neck to wrist. */
   const LEFT_OF_NECK = 0.3;
   const ABOVE_ARM = 0.36;
@@ -45,6 +46,10 @@
 
   const uid = $props.id();
   let width = $state(900);
+  let windowPx = $state(800);
+  const labelPx = $derived(width < NARROW_PX ? 76 : 168);
+  /** Of the screen's height, for the drawing: an upright screen has other things to show below. */
+  const mostPx = $derived((windowPx > 1.2 * width ? 0.27 : 0.46) * windowPx);
 
   const numbers = $derived(proposal?.arithmetic.kind === 'landing' ? proposal.arithmetic : null);
   const arm = $derived(numbers ?? WAITING);
@@ -53,10 +58,18 @@
     Math.max(arm.wristMm + arm.handMm, ...rows.map(({ overallMm }) => overallMm)) + 6
   );
   const scale = $derived(
-    Math.min(1.5, Math.max(0.3, (width - LABEL_PX) / (longestMm + LEFT_OF_NECK * arm.wristMm)))
+    clamp(
+      Math.min(
+        (width - labelPx) / (longestMm + LEFT_OF_NECK * arm.wristMm),
+        (mostPx - USUAL_ROWS * ROW_PX - RULER_PX) / ((ABOVE_ARM + BELOW_ARM) * arm.wristMm)
+      ),
+      0.3,
+      1.5
+    )
   );
   const x0 = $derived(LEFT_OF_NECK * arm.wristMm * scale);
-  const armY = $derived(ABOVE_ARM * arm.wristMm * scale);
+  /** Names and the limit stand above the hand, however small it is drawn. */
+  const armY = $derived(Math.max(86, ABOVE_ARM * arm.wristMm * scale));
   const firstRowY = $derived(armY + Math.max(58, BELOW_ARM * arm.wristMm * scale));
   const drawn = new Drawn(
     () => ({
@@ -112,6 +125,7 @@
   );
 </script>
 
+<svelte:window bind:innerHeight={windowPx} />
 <div class="figure" bind:clientWidth={width}>
   <svg {width} {height} viewBox="0 0 {width} {height}" role="img" aria-label={description}>
     <defs>
@@ -168,7 +182,9 @@
           </g>
         {/if}
         <text class="size" x={at(row.overallMm) + 14} y={y - 2}>{row.size}</text>
-        <text class="note" x={at(row.overallMm) + 14} y={y + 16}>{landingWords(row.landing ?? 0)}</text>
+        {#if width >= NARROW_PX}
+          <text class="note" x={at(row.overallMm) + 14} y={y + 16}>{landingWords(row.landing ?? 0)}</text>
+        {/if}
       </g>
     {/each}
 

@@ -45,10 +45,9 @@
   const pinText = (mm: number) => (mm < 0 ? `${formatLength(-mm, unit)} too tall` : formatLength(mm, unit));
   const aboveCheekMm = $derived(places.firstFingerMm - heights.cheekMm);
   const notes = $derived([
-    { mm: topMm, title: 'Endpin to begin with', text: formatLength(pinMm, unit), large: true },
-    ...ruleLines.map(({ name, mm }) => ({ mm: topMm, title: name, text: pinText(mm), off: mm < 0 })),
+    { title: 'Endpin to begin with', text: formatLength(pinMm, unit), large: true },
+    ...ruleLines.map(({ name, mm }) => ({ title: name, text: pinText(mm), off: mm < 0 })),
     {
-      mm: 0.5 * topMm,
       title: 'First finger',
       text: `${formatLength(Math.abs(aboveCheekMm), unit)} ${aboveCheekMm >= 0 ? 'above' : 'below'} the cheek`,
       off: places.firstFingerMm > heights.eyebrowMm

@@ -1,82 +1,82 @@
 <script lang="ts">
-  import type { Snippet } from 'svelte';
-  import type { MeasurementId, Readings } from '$lib/core/body';
-  import { CORNER_RANGE_MM, solvePosture, type SeatedBody } from '$lib/core/cello';
+  import type { ComponentProps, Snippet } from 'svelte';
+  import type { Readings } from '$lib/core/body';
+  import { CORNER_RANGE_MM, type Posture } from '$lib/core/cello';
+  import type { NominalInstrument } from '$lib/core/instruments';
   import { formatLength, type LengthUnit } from '$lib/core/length';
-  import type { Candidate } from '$lib/core/sizing';
   import { aboveOrBelow } from '$lib/words/sizing';
   import LowScene from './LowScene.svelte';
 
-  /** A seated player with one cello, to scale: seat, pin and angle as solved. */
+  /** A seated player with one cello, to scale, as it stands: solved, or as it is set up. */
   let {
-    body,
     readings,
-    candidate,
+    instrument,
+    posture,
+    heightMm,
+    handWidths = null,
     unit,
     waiting = false,
-    onmeasure,
-    children
+    children,
+    ...scene
   }: {
-    body: SeatedBody;
     readings: Readings;
-    candidate: Candidate;
+    instrument: NominalInstrument;
+    posture: Posture;
+    heightMm: number;
+    /** How long the pin is, where that is asked. */
+    handWidths?: number | null;
     unit: LengthUnit;
     /** Nothing is measured yet: drawn pale, no numbers. */
     waiting?: boolean;
-    /** Called when a place of the drawing is tapped, to enter its measurement. */
-    onmeasure?: (id: MeasurementId) => void;
     children?: Snippet;
-  } = $props();
+  } & Pick<
+    ComponentProps<typeof LowScene>,
+    'tone' | 'share' | 'handles' | 'moving' | 'onhandle' | 'onmeasure'
+  > = $props();
 
-  const cello = $derived(candidate.instrument);
-  const posture = $derived(solvePosture(body, cello));
   const topMm = $derived(
-    Math.max(posture.ear.y + 0.1 * body.heightMm, posture.peg.y + 0.14 * cello.overallMm)
+    Math.max(posture.ear.y + 0.1 * heightMm, posture.peg.y + 0.14 * instrument.overallMm)
   );
   const [lowest, highest] = CORNER_RANGE_MM;
   const notes = $derived([
     {
-      mm: Math.max(posture.ear.y, posture.peg.y),
       title: 'Lowest peg',
       text: aboveOrBelow(posture.pegAboveEarMm, 'the ear', unit)
     },
     {
-      mm: posture.bowContact.y,
       title: 'Bow',
       text: `${Math.round(posture.bowShare * 100)} % in reach`
     },
-    { mm: posture.seatMm + 0.09 * body.heightMm, title: 'Seat', text: formatLength(posture.seatMm, unit) },
+    { title: 'Seat', text: formatLength(posture.seatMm, unit) },
     {
-      mm: posture.corner.y,
       title: 'Lower corner',
       text: aboveOrBelow(posture.cornerAboveKneeMm, 'the knee', unit),
       off: posture.cornerAboveKneeMm < lowest || posture.cornerAboveKneeMm > highest
     },
     {
-      mm: Math.max(posture.pinTop.y / 2, 50),
-      title: 'Endpin',
+      title: handWidths === null ? 'Endpin' : `Endpin, ${handWidths.toFixed(1)} hand-widths`,
       text: `${formatLength(posture.pinMm, unit)}, at ${Math.round(posture.angleDeg)}°`
     }
   ]);
   const description = $derived(
     waiting
       ? 'A seated player with a cello. Nothing is measured yet.'
-      : `A ${candidate.size} cello on this player: seat ${formatLength(posture.seatMm, unit)}, pin ${formatLength(posture.pinMm, unit)} from the ribs at ${Math.round(posture.angleDeg)} degrees, lowest peg ${aboveOrBelow(posture.pegAboveEarMm, 'the ear', unit)}, lower corner ${aboveOrBelow(posture.cornerAboveKneeMm, 'the inner knee', unit)}, ${Math.round(posture.bowShare * 100)} % of the bow in reach.`
+      : `A ${instrument.size} cello on this player: seat ${formatLength(posture.seatMm, unit)}, pin ${formatLength(posture.pinMm, unit)} from the ribs at ${Math.round(posture.angleDeg)} degrees, lowest peg ${aboveOrBelow(posture.pegAboveEarMm, 'the ear', unit)}, lower corner ${aboveOrBelow(posture.cornerAboveKneeMm, 'the inner knee', unit)}, ${Math.round(posture.bowShare * 100)} % of the bow in reach.`
   );
 </script>
 
 <LowScene
+  {...scene}
   family="cello"
   {readings}
-  instrument={candidate.instrument}
-  tone={candidate.verdict}
+  {instrument}
   setup={{ seatMm: posture.seatMm, angleDeg: posture.angleDeg, slideMm: posture.slideMm }}
   {topMm}
   {unit}
   {description}
   {waiting}
   guidesMm={[posture.ear.y, posture.kneeMm]}
-  dots={['leftEar', 'peg', 'lowerCorner', 'bowPlace', 'pinTip']}
+  dots={['leftEar', 'peg', 'lowerCorner', 'bowPlace', ...(scene.handles ? [] : ['pinTip'])]}
   {notes}
   places={[
     { id: 'seatedEar', name: 'ear', spot: 'leftEar' },
@@ -84,7 +84,6 @@
     { id: 'seatedBreastbone', name: 'breastbone', spot: 'contact' },
     { id: 'lowerLeg', name: 'lower leg', spot: 'leftShin' }
   ]}
-  {...onmeasure ? { onmeasure } : {}}
 >
   {@render children?.()}
 </LowScene>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { clamp } from '$lib/core/maths';
   import type { LengthUnit } from '$lib/core/length';
   import { supportOf, type RestArrangement, type RestStack } from '$lib/core/setup';
   import { settingText, settingWords } from '$lib/words/setup';
@@ -29,6 +30,10 @@
   const ROOM_FOR_NUMBER = 18;
 
   const support = $derived(supportOf(rest));
+  const liftMm = $derived(support === 'none' ? 0 : rest.settings.lift.value);
+  const filledMm = $derived(liftMm + stack.thicknessMm + rest.settings.chinRest.value);
+  /** The jaw comes down as far as there is room. */
+  const settlesMm = $derived(clamp(stack.neckGapMm - filledMm, 0, stack.nodMm));
   const parts = $derived([
     ...(support === 'none'
       ? []
@@ -36,12 +41,12 @@
           {
             id: 'lift',
             name: settingWords(rest, 'lift').name.toLowerCase(),
-            mm: rest.settings.lift.value
+            mm: liftMm
           }
         ]),
     { id: 'body', name: 'instrument', mm: stack.thicknessMm },
     { id: 'chin', name: 'chin rest', mm: rest.settings.chinRest.value },
-    { id: 'nod', name: 'jaw settles', mm: stack.nodMm }
+    { id: 'nod', name: 'jaw settles', mm: settlesMm }
   ]);
   const sumMm = $derived(parts.reduce((sum, { mm }) => sum + mm, 0));
   const scale = $derived((height - TOP - BOTTOM) / Math.max(sumMm, stack.neckGapMm));
@@ -53,6 +58,22 @@
       return [...below, { ...part, y, h: part.mm * scale }];
     }, [])
   );
+  /** Each as it looks from the side: a cup for the jaw, ribs between two plates, a bridge on its feet or a cushion. */
+  function shapeOf(id: string, y: number, h: number): string {
+    const [middle, wide, foot] = [(LEFT + RIGHT) / 2, RIGHT - LEFT, y + h];
+    if (id === 'chin') {
+      const dip = Math.min(10, 0.35 * h);
+      return `M${LEFT + 6} ${foot}V${y + dip}Q${LEFT + 6} ${y} ${LEFT + 22} ${y}Q${middle} ${y + 2 * dip} ${RIGHT - 22} ${y}Q${RIGHT - 6} ${y} ${RIGHT - 6} ${y + dip}V${foot}Z`;
+    }
+    if (id === 'body')
+      return `M${LEFT - 5} ${y}h${wide + 10}v4h-${wide + 10}ZM${LEFT} ${y + 4}V${foot - 4}h${wide}V${y + 4}M${LEFT - 5} ${foot - 4}h${wide + 10}v4h-${wide + 10}Z`;
+    if (id === 'lift' && support === 'shoulder-rest') {
+      const bar = Math.min(6, 0.4 * h);
+      return `M${LEFT} ${y}h8v${h - bar}H${RIGHT - 8}v-${h - bar}h8V${foot}Q${middle} ${foot + bar} ${LEFT} ${foot}Z`;
+    }
+    const round = Math.min(8, h / 2);
+    return `M${LEFT + round} ${y}H${RIGHT - round}q${round} 0 ${round} ${round}V${foot - round}q0 ${round} -${round} ${round}H${LEFT + round}q-${round} 0 -${round} -${round}V${y + round}q0 -${round} ${round} -${round}Z`;
+  }
   /** The upper edges of what can be set. */
   const handles = $derived(
     (
@@ -71,12 +92,15 @@
   const shrunk = $derived(shownPx / WIDTH);
   const text = (mm: number) => settingText('lift', mm, unit);
   const leftOverMm = $derived(stack.neckGapMm - sumMm);
+  const off = $derived(
+    Math.abs(leftOverMm) < 1
+      ? ''
+      : leftOverMm > 0
+        ? `${text(leftOverMm)} are open`
+        : `${text(-leftOverMm)} too high`
+  );
   const description = $derived(
-    `From collarbone to jaw ${text(stack.neckGapMm)}: ${parts.map(({ name, mm }) => `${name} ${text(mm)}`).join(', ')}${
-      Math.abs(leftOverMm) >= 1
-        ? `; ${leftOverMm > 0 ? 'open' : 'too much'} ${text(Math.abs(leftOverMm))}`
-        : ''
-    }.`
+    `From collarbone to jaw ${text(stack.neckGapMm)}: ${parts.map(({ name, mm }) => `${name} ${text(mm)}`).join(', ')}${off && `; ${off}`}.`
   );
 </script>
 
@@ -92,9 +116,10 @@
       d="M{LEFT - 34} {jaw - 26}Q{LEFT - 16} {jaw} {(LEFT + RIGHT) / 2} {jaw}Q{RIGHT + 6} {jaw} {RIGHT +
         30} {jaw - 30}"
     />
-    <text class="landmark" x={(LEFT + RIGHT) / 2} y={jaw - 14}>jaw</text>
+    <text class="landmark" x={LEFT - 46} y={jaw - 30}>jaw</text>
+    {#if off}<text class="off" x={RIGHT + 12} y={jaw - 16}>{off}</text>{/if}
     {#each placed as part (part.id)}
-      <rect class="part {part.id}" x={LEFT} width={RIGHT - LEFT} y={part.y} height={Math.max(0, part.h)} />
+      <path class="part {part.id}" d={shapeOf(part.id, part.y, Math.max(0, part.h))} />
       {#if part.mm > 0.5}
         {@const fits = part.h >= ROOM_FOR_NUMBER}
         <text class="name" x={RIGHT + 12} y={part.y + part.h / 2 + 4}>
@@ -151,6 +176,10 @@
   text {
     font-size: 13px;
     fill: var(--ink-soft);
+  }
+  .off {
+    fill: var(--large);
+    font-weight: 650;
   }
   .landmark,
   .gap {

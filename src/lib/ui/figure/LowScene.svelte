@@ -2,6 +2,7 @@
   import type { Snippet } from 'svelte';
   import type { MeasurementId, Readings } from '$lib/core/body';
   import type { FigureSetup } from '$lib/core/figure';
+  import { clamp } from '$lib/core/maths';
   import type { LengthUnit } from '$lib/core/length';
   import type { NominalInstrument } from '$lib/core/instruments';
   import Choice from '$lib/ui/Choice.svelte';
@@ -14,8 +15,6 @@
   import { Turning } from './turning.svelte';
 
   export interface Note {
-    /** Height above the floor that it belongs to, mm. */
-    readonly mm: number;
     readonly title: string;
     readonly text: string;
     readonly off?: boolean;
@@ -29,7 +28,7 @@
     readonly spot: string;
   }
 
-  /** A player with a cello or bass to scale, from any side, on a ruler from the floor; numbers stand beside it. */
+  /** A player with a cello or bass to scale, from any side, on a ruler from the floor; its numbers stand beside it, or below where it is narrow. */
   let {
     family,
     readings,
@@ -40,7 +39,7 @@
     unit,
     description,
     waiting,
-    height = 400,
+    share = 0.4,
     guidesMm,
     dots,
     notes,
@@ -63,7 +62,8 @@
     description: string;
     /** Nothing is measured yet: drawn pale, no numbers. */
     waiting: boolean;
-    height?: number;
+    /** Of the screen's height, for the drawing. */
+    share?: number;
     /** Heights through which a line runs, mm. */
     guidesMm: readonly number[];
     /** Spots that are marked. */
@@ -82,10 +82,14 @@
 
   const MARGIN_TOP = 26;
   const FLOOR_GAP = 16;
-  const NOTE_GAP = 44;
+  const LEAST_PX = 240;
+  const MOST_PX = 560;
+  /** An upright screen has other things to show below. */
+  const TALL_PX = 900;
   const SIDES = { '90': 'Left', '0': 'Front', '-90': 'Right', '180': 'Behind' } as const;
   const turning = new Turning(90);
   let width = $state(760);
+  let windowPx = $state(800);
 
   let keptTopMm = 0;
   /** Stays while something is dragged: what is held must not run away from the hand. */
@@ -93,10 +97,17 @@
     if (!moving || keptTopMm === 0) keptTopMm = topMm;
     return keptTopMm;
   });
-  const scale = $derived((height - MARGIN_TOP - FLOOR_GAP) / shownTopMm);
+  /** How wide a player with the instrument is, as a share of the height. */
+  const WIDE = { cello: 0.95, bass: 0.6 } as const;
+  const scale = $derived(
+    Math.min(
+      (clamp(share * Math.min(windowPx, TALL_PX), LEAST_PX, MOST_PX) - MARGIN_TOP - FLOOR_GAP) / shownTopMm,
+      (width - 64) / (WIDE[family] * shownTopMm)
+    )
+  );
+  const height = $derived(Math.round(shownTopMm * scale) + MARGIN_TOP + FLOOR_GAP);
   const floorY = $derived(height - FLOOR_GAP);
-  const notesX = $derived(Math.max(width - 216, width * 0.6));
-  const originX = $derived(56 + (notesX - 56) * 0.52);
+  const originX = $derived(56 + (width - 64) * 0.52);
   const drawn = new Drawn(
     () => ({
       figure: { family, readings, instrument, setup },
@@ -113,93 +124,102 @@
     const at = picture?.spots[spot];
     return at && { x: originX + at[0] * scale, y: floorY + at[1] * scale };
   };
-  /** Notes keep their distance from each other. */
-  const spread = $derived(
-    notes.reduce<(Note & { readonly y: number })[]>((placed, note) => {
-      const before = placed.at(-1);
-      const least = before ? before.y + (before.large ? NOTE_GAP + 8 : NOTE_GAP) : MARGIN_TOP;
-      return [...placed, { ...note, y: Math.max(floorY - note.mm * scale, least) }];
-    }, [])
-  );
 </script>
 
-<div class="scene {waiting ? 'waiting' : tone}" bind:clientWidth={width}>
-  <svg
-    {width}
-    {height}
-    viewBox="0 0 {width} {height}"
-    role="img"
-    aria-label="{description} Seen {sideText(turning.azimuth)}."
-  >
-    <line class="floor" x1="40" x2={width - 8} y1={floorY} y2={floorY} />
-    <Ruler lengthMm={Math.floor(shownTopMm / 100) * 100} {scale} x={48} y={floorY} {unit} direction="up" />
-    {#if !waiting}
-      {#each guidesMm as mm, index (index)}
-        <line class="guide" x1="60" x2={notesX - 12} y1={floorY - mm * scale} y2={floorY - mm * scale} />
-      {/each}
-    {/if}
-    {#if picture}
-      <g class="figure-picture" transform="translate({originX} {floorY}) scale({scale})">
-        <PictureShapes {picture} />
-      </g>
-    {/if}
-    {#if !waiting}
-      {#each dots as spot (spot)}
-        {@const at = px(spot)}
-        {#if at}<circle class="dot" cx={at.x} cy={at.y} r="3.5" />{/if}
-      {/each}
-      {#each spread as { title, text, off, large, y } (title)}
-        <g class="note" transform="translate({notesX} {y})">
-          <text>{title}</text>
-          <text y={large ? 24 : 18} class={large ? 'large-number' : 'number'} class:off>{text}</text>
-        </g>
-      {/each}
-    {/if}
-  </svg>
-  <div
-    class="turn no-print"
-    role="slider"
-    tabindex="0"
-    aria-label="Turn the figure"
-    aria-valuemin={-180}
-    aria-valuemax={180}
-    aria-valuenow={turning.azimuth}
-    aria-valuetext={sideText(turning.azimuth)}
-    style:left="56px"
-    style:width="{notesX - 64}px"
-    style:height="{floorY}px"
-    onpointerdown={turning.begin}
-    onpointermove={turning.move}
-    onpointerup={turning.end}
-    onpointercancel={turning.end}
-    onkeydown={turning.key}
-  ></div>
-  {#if onhandle}
-    {#each handles as handle (handle.id)}
-      {@const at = px(handle.spot)}
-      {#if at}<SceneHandle {handle} {...at} {scale} azimuth={turning.azimuth} onmove={onhandle} />{/if}
-    {/each}
-  {/if}
-  {#if onmeasure}
-    {#each places as { id, name, spot } (id)}
-      {@const at = px(spot)}
-      {#if at}
-        <button
-          type="button"
-          class="scene-place no-print"
-          style:left="{at.x}px"
-          style:top="{at.y}px"
-          onclick={() => onmeasure(id)}
-          aria-label="Enter {name}">{name}</button
-        >
+<svelte:window bind:innerHeight={windowPx} />
+<div class="around">
+  <div class="with-notes">
+    <div class="scene {waiting ? 'waiting' : tone}" bind:clientWidth={width}>
+      <svg
+        {width}
+        {height}
+        viewBox="0 0 {width} {height}"
+        role="img"
+        aria-label="{description} Seen {sideText(turning.azimuth)}."
+      >
+        <line class="floor" x1="40" x2={width - 8} y1={floorY} y2={floorY} />
+        <Ruler
+          lengthMm={Math.floor(shownTopMm / 100) * 100}
+          {scale}
+          x={48}
+          y={floorY}
+          {unit}
+          direction="up"
+        />
+        {#if !waiting}
+          {#each guidesMm as mm, index (index)}
+            <line class="guide" x1="60" x2={width - 8} y1={floorY - mm * scale} y2={floorY - mm * scale} />
+          {/each}
+        {/if}
+        {#if picture}
+          <g class="figure-picture" transform="translate({originX} {floorY}) scale({scale})">
+            <PictureShapes {picture} />
+          </g>
+        {/if}
+        {#if !waiting}
+          {#each dots as spot (spot)}
+            {@const at = px(spot)}
+            {#if at}<circle class="dot" cx={at.x} cy={at.y} r="3.5" />{/if}
+          {/each}
+        {/if}
+      </svg>
+      <div
+        class="turn no-print"
+        role="slider"
+        tabindex="0"
+        aria-label="Turn the figure"
+        aria-valuemin={-180}
+        aria-valuemax={180}
+        aria-valuenow={turning.azimuth}
+        aria-valuetext={sideText(turning.azimuth)}
+        style:left="56px"
+        style:width="{width - 64}px"
+        style:height="{floorY}px"
+        onpointerdown={turning.begin}
+        onpointermove={turning.move}
+        onpointerup={turning.end}
+        onpointercancel={turning.end}
+        onkeydown={turning.key}
+      ></div>
+      {#if onhandle}
+        {#each handles as handle (handle.id)}
+          {@const at = px(handle.spot)}
+          {#if at}<SceneHandle {handle} {...at} {scale} azimuth={turning.azimuth} onmove={onhandle} />{/if}
+        {/each}
       {/if}
-    {/each}
-  {/if}
+      {#if onmeasure}
+        {#each places as { id, name, spot } (id)}
+          {@const at = px(spot)}
+          {#if at}
+            <button
+              type="button"
+              class="scene-place no-print"
+              style:left="{at.x}px"
+              style:top="{at.y}px"
+              onclick={() => onmeasure(id)}
+              aria-label="Enter {name}">{name}</button
+            >
+          {/if}
+        {/each}
+      {/if}
+    </div>
+    {#if !waiting}
+      <dl class="notes">
+        {#each notes as { title, text, off, large } (title)}
+          <div>
+            <dt>{title}</dt>
+            <dd class="num" class:off class:big={large}>{text}</dd>
+          </div>
+        {/each}
+      </dl>
+    {/if}
+  </div>
 </div>
 <div class="sides no-print">
   {@render children?.()}
   <Choice
     label="Seen from"
+    hideLabel
     value={SIDES[String(turning.azimuth) as keyof typeof SIDES] ? String(turning.azimuth) : null}
     options={Object.entries(SIDES).map(([value, text]) => ({ value, text }))}
     onpick={(value) => (turning.azimuth = Number(value))}
@@ -220,6 +240,43 @@
   .turn:focus-visible {
     outline: 2px solid var(--next);
     outline-offset: -2px;
+  }
+  .around {
+    container-type: inline-size;
+  }
+  .with-notes {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    align-items: center;
+    gap: 0.5rem 1.25rem;
+  }
+  .notes {
+    display: flex;
+    flex-direction: column;
+    gap: 0.5rem;
+  }
+  dt {
+    font-size: 0.85rem;
+    color: var(--ink-soft);
+  }
+  dd {
+    font-weight: 650;
+  }
+  .big {
+    font-size: 1.4rem;
+  }
+  .off {
+    color: var(--large);
+  }
+  @container (max-width: 40rem) {
+    .with-notes {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .notes {
+      flex-direction: row;
+      flex-wrap: wrap;
+      gap: 0.25rem 1.25rem;
+    }
   }
   .sides {
     display: flex;

@@ -1,21 +1,34 @@
 <script lang="ts">
-  import type { DrawnCue, Drawing } from '$lib/core/figure';
+  import type { Drawing, DrawnCue, Straying } from '$lib/core/figure';
 
   /** The regions, lines and cues of a drawn figure, in its own mm. Goes inside an svg. */
-  let { picture }: { picture: Drawing & { readonly cues?: readonly DrawnCue[] } } = $props();
+  let {
+    picture
+  }: {
+    picture: Drawing & { readonly cues?: readonly DrawnCue[]; readonly straying?: Straying | null };
+  } = $props();
 </script>
 
 {#each picture.regions as region (`${region.tone} ${region.quiet}`)}
   <path class="region" class:faint={region.quiet} data-tone={region.tone} d={region.path} />
 {/each}
+{#if picture.marked}<path class="marked" d={picture.marked} />{/if}
 {#each picture.lines as line (line.ink)}
   <path class="line" data-ink={line.ink} d={line.path} />
 {/each}
 {#each picture.cues ?? [] as { x, y, radius, line }, index (index)}
   <g class="cue">
-    <circle cx={x} cy={y} r={radius} />
+    {#if radius > 0}<circle cx={x} cy={y} r={radius} />{/if}
     {#if line}
       <line x1={line.from[0]} y1={line.from[1]} x2={line.to[0]} y2={line.to[1]} />
     {/if}
   </g>
 {/each}
+{#if picture.straying?.ghost}
+  <path class="edge" d={picture.straying.ghost} />
+  <path class="ghost" d={picture.straying.ghost} />
+{/if}
+{#if picture.straying?.arrow}
+  <path class="edge wide" d={picture.straying.arrow} />
+  <path class="arrow" d={picture.straying.arrow} />
+{/if}

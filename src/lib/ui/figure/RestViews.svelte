@@ -53,7 +53,7 @@
       view: 'headBehind' as const,
       drawn: behind,
       label: 'The player from behind with the rest as it is set',
-      text: 'From behind: head level, shoulders even'
+      text: 'From behind'
     },
     {
       view: 'bodyAbove' as const,

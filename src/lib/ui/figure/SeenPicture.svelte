@@ -51,6 +51,7 @@
 
 <style>
   .seen {
+    --mark: 0.72;
     height: var(--seen-high, 7.5rem);
     width: 100%;
     display: flex;

@@ -82,6 +82,7 @@
         <button
           type="button"
           class="spot {mark}"
+          class:bare={text === ''}
           style:left="{100 * place.x}%"
           style:top="{100 * place.y}%"
           aria-current={isCurrent ? 'true' : undefined}
@@ -145,6 +146,21 @@
   .spot span {
     font-size: 0.9rem;
     margin-left: 0.05rem;
+  }
+  .bare {
+    border-color: transparent;
+    background: none;
+  }
+  .bare::before {
+    content: '';
+    width: 1.1rem;
+    height: 1.1rem;
+    border-radius: 50%;
+    border: 2px solid var(--ink);
+    background: var(--panel);
+  }
+  .bare[aria-current]::before {
+    background: var(--stop);
   }
   .spot.there {
     border-color: var(--fits);

@@ -8,6 +8,7 @@
   import { Action } from '$lib/ui/action.svelte';
   import { fileNamePart } from '$lib/ui/download';
   import { live } from '$lib/ui/live.svelte';
+  import PickOne from '$lib/ui/PickOne.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
   import { FileDesk } from './file-desk.svelte';
@@ -119,21 +120,19 @@
     is shown side by side.
   </p>
   <div class="row">
-    <label
-      >What goes over
-      <select
-        class="field"
-        bind:value={chosen}
-        onfocus={() => (open = true)}
-        onpointerdown={() => (open = true)}
-      >
-        <option value="all">Everything</option>
-        {#each groups.current as [id, name] (id)}<option value="g:{id}">Group: {name}</option>{/each}
-        {#if open}
-          {#each players.current as { id, name } (id)}<option value="p:{id}">{name}</option>{/each}
-        {/if}
-      </select></label
-    >
+    <div onfocusin={() => (open = true)}>
+      <PickOne
+        label="What goes over"
+        none="No group or player of that name."
+        options={[
+          { value: 'all', text: 'Everything' },
+          ...groups.current.map(([id, name]) => ({ value: `g:${id}`, text: `Group: ${name}` })),
+          ...players.current.map(({ id, name }) => ({ value: `p:${id}`, text: name }))
+        ]}
+        value={chosen}
+        onpick={(picked) => (chosen = picked)}
+      />
+    </div>
     <LockField bind:password />
     <button
       type="button"
@@ -150,19 +149,17 @@
   {#if summary}
     <div class="preview" role="region" aria-label="What merging would change">
       {#if content && content.players.length > 1}
-        <label
-          >What is taken
-          <select
-            class="field"
-            value={part}
-            data-part
-            onchange={({ currentTarget }) => void attempt(() => compare(currentTarget.value))}
-          >
-            <option value="all">Everything in it</option>
-            {#each content.groups as { id, name } (id)}<option value="g:{id}">Group: {name}</option>{/each}
-            {#each content.players as { id, name } (id)}<option value="p:{id}">{name}</option>{/each}
-          </select></label
-        >
+        <PickOne
+          label="What is taken"
+          none="No group or player of that name is in it."
+          options={[
+            { value: 'all', text: 'Everything in it' },
+            ...content.groups.map(({ id, name }) => ({ value: `g:${id}`, text: `Group: ${name}` })),
+            ...content.players.map(({ id, name }) => ({ value: `p:${id}`, text: name }))
+          ]}
+          value={part}
+          onpick={(picked) => void attempt(() => compare(picked))}
+        />
       {/if}
       <MergeTable {summary} {picks} onpick={(key, how) => (picks = new Map([...picks, [key, how]]))} />
       <p class="row">
@@ -174,10 +171,3 @@
     </div>
   {/if}
 </FilePart>
-
-<style>
-  label {
-    display: grid;
-    max-width: 20rem;
-  }
-</style>

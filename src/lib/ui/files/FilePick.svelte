@@ -1,21 +1,33 @@
 <script lang="ts">
-  /** A button that opens a file. */
-  let { label, accept, onpick }: { label: string; accept: string; onpick: (file: File) => void } = $props();
+  import { FileUpload } from '@skeletonlabs/skeleton-svelte';
 
-  let input: HTMLInputElement | undefined = $state();
+  /** A button that opens a file; a file may be dropped on it too. */
+  let { label, accept, onpick }: { label: string; accept: string; onpick: (file: File) => void } = $props();
 </script>
 
-<button type="button" class="btn act" onclick={() => input?.click()}>{label}</button>
-<input
-  bind:this={input}
-  type="file"
-  {accept}
-  aria-label={label}
-  class="sr-only"
-  tabindex="-1"
-  onchange={(event) => {
-    const [file] = event.currentTarget.files ?? [];
-    event.currentTarget.value = '';
-    if (file) onpick(file);
-  }}
-/>
+<FileUpload
+  class="file-pick"
+  acceptedFiles={[]}
+  onFileChange={({ acceptedFiles: [file] }) => file && onpick(file)}
+>
+  <FileUpload.Dropzone class="file-drop" disableClick role="group" aria-label="{label} Or drop a file here.">
+    <FileUpload.Trigger class="btn act">{label}</FileUpload.Trigger>
+    <FileUpload.HiddenInput {accept} aria-label={label} />
+  </FileUpload.Dropzone>
+</FileUpload>
+
+<style>
+  /* Two names: what the parts bring along is said with one. */
+  :global([data-scope='file-upload'].file-pick),
+  :global([data-scope='file-upload'].file-drop) {
+    display: inline-flex;
+    width: auto;
+    padding: 0;
+    border: 0;
+    background: none;
+  }
+  :global(.file-drop[data-dragging]) {
+    outline: 3px solid var(--next);
+    outline-offset: 2px;
+  }
+</style>

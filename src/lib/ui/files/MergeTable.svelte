@@ -1,7 +1,8 @@
 <script lang="ts">
   import type { MergeQuestion, MergeSummary } from '$lib/data/files/desk';
   import type { MergePick } from '$lib/data/files/merge';
-  import { TABLE_WORDS } from '$lib/words/tables';
+  import Toggles from '$lib/ui/Toggles.svelte';
+  import { fieldText, TABLE_WORDS } from '$lib/words/tables';
 
   /** What a merge would do, and what is asked, side by side with a choice. */
   let {
@@ -17,7 +18,7 @@
   const lines = $derived(
     (
       [
-        ['new', 'new there'],
+        ['new', 'only in the file'],
         ['changed-there', 'changed there'],
         ['deleted-there', 'taken away there, and then here too'],
         ['changed-here', 'changed here, and kept so'],
@@ -79,8 +80,8 @@
 <p>
   Nothing is changed yet.
   {#if !summary.commonStart}
-    The two copies are not known to have begun alike: nothing counts as taken away, and all that differs is
-    asked about.
+    What the two copies once had in common is not known: so nothing counts as taken away, and whatever differs
+    is asked about.
   {/if}
 </p>
 {#each people as { how, text, names } (how)}
@@ -123,22 +124,20 @@
               </tr>
             {:else}
               {#each question.differences as { field, here, there } (field)}
-                <tr><th scope="row">{field}</th><td>{shown(here)}</td><td>{shown(there)}</td></tr>
+                <tr><th scope="row">{fieldText(field)}</th><td>{shown(here)}</td><td>{shown(there)}</td></tr>
               {/each}
             {/if}
           </tbody>
         </table>
       {/if}
-      <div class="picks" role="group" aria-label="Which stays">
-        {#each picksFor(question) as { how, text } (how)}
-          <button
-            type="button"
-            aria-pressed={pick === how}
-            data-pick={how}
-            onclick={() => onpick(question.key, how)}>{text}</button
-          >
-        {/each}
-      </div>
+      <Toggles
+        label="Which stays"
+        as="pick"
+        look="framed"
+        options={picksFor(question).map(({ how, text }) => ({ value: how, text }))}
+        picked={[pick]}
+        onpick={(how) => onpick(question.key, how)}
+      />
     </fieldset>
   {/each}
   {#if asked > summary.questions.length}<p class="soft">
@@ -170,20 +169,5 @@
     padding: 0.25rem 1rem 0.25rem 0;
     overflow-wrap: anywhere;
     vertical-align: top;
-  }
-  .picks {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem;
-  }
-  .picks button {
-    min-height: 2.75rem;
-    padding-inline: 0.75rem;
-    border: 1px solid var(--line-strong);
-    border-radius: var(--radius-base);
-  }
-  .picks [aria-pressed='true'] {
-    background: var(--ink);
-    color: var(--ground);
   }
 </style>

@@ -6,10 +6,13 @@
   import { knownPlayers } from '$lib/data/questions/known-players';
   import { Action } from '$lib/ui/action.svelte';
   import type { CsvTable } from '$lib/data/files/csv';
-  import type { ColumnMatch, PlayerColumn, PlayersOfTable } from '$lib/data/files/players-csv';
+  import type { ColumnMatch, ListColumn } from '$lib/data/files/list-columns';
+  import type { DayOrder } from '$lib/data/files/list-values';
+  import type { PlayersOfTable } from '$lib/data/files/players-csv';
   import Choice from '$lib/ui/Choice.svelte';
   import { FAMILY_WORDS } from '$lib/words/families';
   import FilePick from './FilePick.svelte';
+  import RowsToMend from './RowsToMend.svelte';
 
   /**
    * Brings players in from a CSV file: what each column means can be changed, rows that are not right are named,
@@ -34,9 +37,8 @@
   } = $props();
 
   const PREVIEW_ROWS = 8;
-  const SHOWN_PROBLEMS = 12;
 
-  type Reader = typeof import('$lib/data/files/players-csv');
+  type Reader = typeof import('$lib/data/files/players-csv') & typeof import('$lib/data/files/list-columns');
   let reader = $state.raw<Reader | null>(null);
   let table = $state.raw<CsvTable | null>(null);
   $effect(() => {
@@ -44,6 +46,7 @@
   });
   let match = $state.raw<ColumnMatch>([]);
   let usualFamily = $state<Family>('violin');
+  let dayOrder = $state<DayOrder>('day-first');
   let problem = $state('');
 
   /** Who is here when the list is read. */
@@ -51,7 +54,9 @@
   let how = $state<KnownHow>('skip');
 
   const read: PlayersOfTable | null = $derived(
-    reader && table && match.includes('name') ? reader.playersOf(table, match, usualFamily) : null
+    reader && table && reader.namesAnybody(match)
+      ? reader.playersOf(table, match, { family: usualFamily, dayOrder })
+      : null
   );
 
   const found = $derived(read ? knownPlayers(read.players, here) : []);
@@ -68,11 +73,12 @@
 
   async function readFile(file: File) {
     startAnew();
-    const [csv, players] = await Promise.all([
+    const [csv, columns, players] = await Promise.all([
       import('$lib/data/files/csv'),
+      import('$lib/data/files/list-columns'),
       import('$lib/data/files/players-csv')
     ]);
-    reader = players;
+    reader = { ...columns, ...players };
     const result = csv.readTable(csv.decodeText(await file.arrayBuffer()));
     if (!result.ok) {
       problem = result.problem;
@@ -80,11 +86,22 @@
     }
     list = newId();
     here = await allOf(db, 'players');
-    match = players.matchColumns(result.table.headings);
+    match = columns.matchColumns(result.table.headings, result.table.rows);
+    mended = new Set();
     table = result.table;
   }
 
-  function mean(index: number, column: PlayerColumn | null) {
+  /** Rows that were put right here: they stay in sight, so that nothing moves under the hand. */
+  let mended = $state.raw<ReadonlySet<number>>(new Set());
+  function mend(row: number, at: number, text: string) {
+    if (!table) return;
+    const cells = [...(table.rows[row] ?? [])];
+    while (cells.length <= at) cells.push('');
+    cells[at] = text.trim();
+    mended = new Set([...mended, row]);
+    table = { ...table, rows: table.rows.map((one, index) => (index === row ? cells : one)) };
+  }
+  function mean(index: number, column: ListColumn | null) {
     match = match.map((one, at) => (at === index ? column : one === column ? null : one));
   }
 
@@ -108,12 +125,10 @@
   </div>
 {/if}
 {#if table && reader}
-  {@const { headingOf, PLAYER_COLUMNS } = reader}
+  {@const { headingOf, LIST_COLUMNS, namesAnybody, problemLines } = reader}
   <div class="preview" role="region" aria-label="Players to bring in">
-    {#if !match.includes('name')}
-      <p class="stop" role="alert">
-        The first row has no column "Name". Say below which column holds the names.
-      </p>
+    {#if !namesAnybody(match)}
+      <p class="stop" role="alert">No column is called a name. Say below which one holds the names.</p>
     {/if}
     <table>
       <caption class="text-left soft">What the columns mean</caption>
@@ -131,10 +146,10 @@
                 aria-label="What {heading || `column ${index + 1}`} means"
                 value={match[index] ?? ''}
                 onchange={(event) =>
-                  mean(index, PLAYER_COLUMNS.find((column) => column === event.currentTarget.value) ?? null)}
+                  mean(index, LIST_COLUMNS.find((column) => column === event.currentTarget.value) ?? null)}
               >
                 <option value="">left out</option>
-                {#each PLAYER_COLUMNS as column (column)}<option value={column}>{headingOf(column)}</option
+                {#each LIST_COLUMNS as column (column)}<option value={column}>{headingOf(column)}</option
                   >{/each}
               </select>
             </td>
@@ -151,15 +166,24 @@
       />
     {/if}
     {#if read}
+      {#if read.unclearDate !== null}
+        <Choice
+          label="{read.unclearDate} means"
+          value={dayOrder}
+          options={[
+            { value: 'day-first', text: 'the day first' },
+            { value: 'month-first', text: 'the month first' }
+          ]}
+          onpick={(value) => (dayOrder = value)}
+        />
+      {/if}
       {#if read.problems.length > 0}
         <div class="problems" role="alert">
-          {#each read.problems.slice(0, SHOWN_PROBLEMS) as one (one)}<p>{one}</p>{/each}
-          {#if read.problems.length > SHOWN_PROBLEMS}<p>
-              And {read.problems.length - SHOWN_PROBLEMS} more.
-            </p>{/if}
+          {#each problemLines(read.problems) as line (line)}<p>{line}</p>{/each}
           <p>Nothing was changed.</p>
         </div>
       {/if}
+      <RowsToMend {table} {match} problems={read.problems} {mended} {headingOf} onmend={mend} />
       {#if read.players.length > 0}
         <p><b>{read.players.length} players</b> can be brought in. Nothing is changed yet.</p>
         <table>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import ProgressBar from '$lib/ui/ProgressBar.svelte';
   import type { FileDesk } from './file-desk.svelte';
 
   /** How far long work is, and the way to stop it. */
@@ -6,10 +7,9 @@
 </script>
 
 {#if desk.busy}
-  <p class="row" role="status" data-underway>
+  <div class="row" role="status" data-underway>
     <span>{desk.busy.what}</span>
-    <progress class="progress" max="1" value={desk.busy.share ?? undefined} aria-label={desk.busy.what}
-    ></progress>
+    <ProgressBar label={desk.busy.what} value={desk.busy.share} />
     <button type="button" class="act-quiet" onclick={() => void desk.stop()}>Stop</button>
-  </p>
+  </div>
 {/if}

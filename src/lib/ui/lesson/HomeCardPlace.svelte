@@ -14,6 +14,7 @@
 </script>
 
 <PaperPlace
+  {playerId}
   back={{ href: `/lesson/${playerId}`, text: 'Back to the lesson' }}
   title={card.current && `Practice of ${card.current.player}`}
   empty="Nothing is set as practice yet: the lesson ends with it."

@@ -106,4 +106,9 @@
       border: 0;
     }
   }
+  @media screen and (max-width: 440px) {
+    .home {
+      zoom: 0.68;
+    }
+  }
 </style>

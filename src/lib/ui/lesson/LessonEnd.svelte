@@ -1,14 +1,6 @@
 <script lang="ts">
   import { faultKey } from '$lib/core/causes';
-  import {
-    DRILLS,
-    drillNamed,
-    identityOf,
-    SECURE,
-    strengthOf,
-    type Cause,
-    type Fault
-  } from '$lib/core/checks';
+  import { identityOf, SECURE, strengthOf, type Cause, type Fault } from '$lib/core/checks';
   import { daysBetween, daysLater } from '$lib/core/time';
   import { db, setPractice, type Player, type Practice } from '$lib/data';
   import { pointFor, withoutPoint, withPoint } from '$lib/data/commands/checks';
@@ -18,8 +10,9 @@
   import { status } from '$lib/ui/shell/status.svelte';
   import type { TypedTexts } from '$lib/ui/typed.svelte';
   import { outcomeText } from '$lib/words/checks';
-  import { homeText } from '$lib/words/home';
+  import { drillName, homeText } from '$lib/words/home';
   import type { Lesson } from './lesson.svelte';
+  import Toggles from '$lib/ui/Toggles.svelte';
   import Remedies from './Remedies.svelte';
 
   /** The end of a lesson: one remedy with its drill and dose, when to look again, and what goes home. */
@@ -89,6 +82,11 @@
       typed.drop('remedy');
   }
 
+  /** Its drill, where it has one, and how often. */
+  const practiceName = ({ checkId, drill, dose }: Practice) => {
+    const check = lesson.library.checks.find(({ id }) => id === checkId);
+    return [drillName(check, drill), dose].filter((part) => part !== '').join(', ');
+  };
   const titleOf = (id: string) => lesson.library.checks.find((check) => check.id === id)?.title ?? id;
   const forHome = $derived(homeText(player.name, kept, lesson.library.checks, nextLook));
   async function copy() {
@@ -169,19 +167,23 @@
 
   <section aria-labelledby="home">
     <h2 id="home">For home</h2>
-    <div class="again" role="group" aria-label="Look again in">
+    <div class="again">
       Look again in
-      {#each LOOK_AGAIN as days (days)}
-        <button
-          type="button"
-          aria-pressed={inDays === days}
-          onclick={() => {
-            wanted = days;
-            if (lesson.lessonToday?.nextLook !== undefined)
-              void put((points) => points, null, daysLater(lesson.today, days));
-          }}>{days / 7} {days === 7 ? 'week' : 'weeks'}</button
-        >
-      {/each}
+      <Toggles
+        label="Look again in"
+        as="days"
+        look="framed"
+        options={LOOK_AGAIN.map((value) => ({
+          value,
+          text: `${value / 7} ${value === 7 ? 'week' : 'weeks'}`
+        }))}
+        picked={[inDays]}
+        onpick={(days) => {
+          wanted = days;
+          if (lesson.lessonToday?.nextLook !== undefined)
+            void put((points) => points, null, daysLater(lesson.today, days));
+        }}
+      />
     </div>
     {#if kept.length === 0}
       <p class="soft">Nothing is set as practice yet. One point is enough; three are the most.</p>
@@ -192,9 +194,7 @@
             <span
               ><b>{titleOf(point.checkId)}</b>
               {point.remedy}
-              <span class="soft"
-                >{DRILLS[drillNamed(point.drill) ?? 'set-and-reset'].name}, {point.dose}.</span
-              ></span
+              <span class="soft">{practiceName(point)}</span></span
             >
             <button
               type="button"
@@ -207,7 +207,7 @@
       <pre>{forHome}</pre>
       <p class="ways">
         {#if fromFit}
-          <a class="btn act-next" href="/fit/{player.id}" data-act="to-bench">Back to the bench</a>
+          <a class="btn act-next" href="/fit/{player.id}" data-act="to-bench">Back to the fit</a>
         {/if}
         <a class="btn {fromFit ? 'act' : 'act-next'}" href="/home-card/{player.id}" data-act="to-home-card"
           >To the home card</a
@@ -257,16 +257,6 @@
   }
   .own input {
     width: 100%;
-  }
-  .again button {
-    min-height: 2.75rem;
-    padding-inline: 0.75rem;
-    border: 1px solid var(--line-strong);
-    border-radius: var(--radius-base);
-  }
-  .again [aria-pressed='true'] {
-    background: var(--ink);
-    color: var(--ground);
   }
   .point {
     display: flex;

@@ -2,6 +2,7 @@
   import { faultsShown, RATINGS, sidesOf, type Check } from '$lib/core/checks';
   import { VIEWS } from '$lib/core/figure/views';
   import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
+  import Toggles from '$lib/ui/Toggles.svelte';
   import { outcomeText, RATING_WORDS } from '$lib/words/checks';
   import { dayText } from '$lib/words/dates';
   import type { DrawnAs } from './drawn-as';
@@ -17,10 +18,6 @@
   const rating = $derived(seen?.outcome.kind === 'rating' ? seen.outcome.rating : null);
   const faults = $derived(seen?.faults ?? []);
   const lastFaults = $derived(check.faults.filter(({ id }) => last?.faults.includes(id)));
-  /** The second press of a double one was not meant for the look that has come meanwhile. */
-  const once = (act: () => void) => (event: MouseEvent) => {
-    if (event.detail < 2) act();
-  };
 
   const sides = $derived(sidesOf(check, who.family));
   const order = $derived(faultsShown(check, who.family));
@@ -43,17 +40,18 @@
   </header>
 
   {#if check.result === 'rating'}
-    <div class="ratings" role="group" aria-label="How far: {check.title}">
-      {#each RATINGS as one (one)}
-        <button
-          type="button"
-          aria-pressed={rating === one}
-          data-rate={one}
-          onclick={once(() => lesson.rate(check, { kind: 'rating', rating: one }))}
-          >{RATING_WORDS[one]} <span class="key">{RATING_KEYS[one].toUpperCase()}</span></button
-        >
-      {/each}
-    </div>
+    <Toggles
+      label="How far: {check.title}"
+      as="rate"
+      look="tall"
+      options={RATINGS.map((value) => ({
+        value,
+        text: RATING_WORDS[value],
+        key: RATING_KEYS[value].toUpperCase()
+      }))}
+      picked={[rating]}
+      onpick={(value) => lesson.rate(check, { kind: 'rating', rating: value })}
+    />
   {:else if lesson.player}
     <OutcomePart
       player={lesson.player}
@@ -127,29 +125,6 @@
     background: var(--ink);
     color: var(--ground);
   }
-  .ratings {
-    display: grid;
-    grid-template-columns: repeat(5, minmax(0, 1fr));
-    gap: 0.35rem;
-  }
-  .ratings button {
-    min-height: 3.75rem;
-    padding: 0.25rem;
-    border: 2px solid var(--line-strong);
-    border-radius: var(--radius-container);
-    font-weight: 650;
-    display: flex;
-    flex-direction: column;
-    align-items: center;
-    justify-content: center;
-    gap: 0.15rem;
-    line-height: 1.15;
-  }
-  .ratings [aria-pressed='true'] {
-    border-color: var(--ink);
-    background: var(--ink);
-    color: var(--ground);
-  }
   .pictures {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(9rem, 1fr));
@@ -186,10 +161,5 @@
     padding: calc(0.35rem - 2px);
     color: var(--large);
     font-weight: 650;
-  }
-  @media (max-width: 480px) {
-    .ratings {
-      grid-template-columns: repeat(3, minmax(0, 1fr));
-    }
   }
 </style>

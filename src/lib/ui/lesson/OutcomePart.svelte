@@ -3,6 +3,7 @@
   import { ageOn, type IsoDay } from '$lib/core/time';
   import type { CheckResult, Player } from '$lib/data';
   import { goalText } from '$lib/words/checks';
+  import Toggles from '$lib/ui/Toggles.svelte';
   import Counter from './Counter.svelte';
   import Stopwatch from './Stopwatch.svelte';
 
@@ -47,6 +48,10 @@
   const goal = $derived(check.goal ? goalText(check.goal, check.result, isGrown) : '');
   /** Slants that an eye tells apart, degrees. */
   const ANGLES = [0, 5, 8, 12, 16, 20, 30];
+  const YES_NO = [
+    { value: 'yes', text: 'Yes', key: 'Y' },
+    { value: 'no', text: 'No', key: 'X' }
+  ] as const;
 </script>
 
 {#if check.result === 'seconds'}
@@ -64,54 +69,28 @@
     <Counter {goal} {best} {last} {stopped} onrecord={(count) => onrate({ kind: 'count', count }, false)} />
   {/key}
 {:else if check.result === 'yes-no'}
-  <div class="answers" role="group" aria-label={check.title}>
-    {#each [true, false] as yes (yes)}
-      <button
-        type="button"
-        aria-pressed={outcome?.kind === 'yes-no' && outcome.yes === yes}
-        data-answer={yes ? 'yes' : 'no'}
-        onclick={() => onrate({ kind: 'yes-no', yes }, true)}
-        >{yes ? 'Yes' : 'No'}
-        {#if keyed}<span class="key">{yes ? 'Y' : 'X'}</span>{/if}</button
-      >
-    {/each}
-  </div>
+  <Toggles
+    label={check.title}
+    as="answer"
+    look="tall"
+    options={YES_NO.map(({ key, ...one }) => (keyed ? { ...one, key } : one))}
+    picked={[outcome?.kind === 'yes-no' ? (outcome.yes ? 'yes' : 'no') : null]}
+    onpick={(value) => onrate({ kind: 'yes-no', yes: value === 'yes' }, true)}
+  />
 {:else}
-  <div class="answers" role="group" aria-label="Off the straight way, degrees">
-    {#each ANGLES as deg (deg)}
-      <button
-        type="button"
-        class="num"
-        aria-pressed={outcome?.kind === 'angle' && outcome.deg === deg}
-        data-angle={deg}
-        onclick={() => onrate({ kind: 'angle', deg }, true)}>{deg}°</button
-      >
-    {/each}
-  </div>
+  <Toggles
+    label="Off the straight way, degrees"
+    as="angle"
+    look="framed"
+    options={ANGLES.map((value) => ({ value, text: `${value}°` }))}
+    picked={[outcome?.kind === 'angle' ? outcome.deg : null]}
+    onpick={(deg) => onrate({ kind: 'angle', deg }, true)}
+  />
   <p class="soft">{goal}</p>
 {/if}
 {#if check.goal}<p class="stops">{check.goal.stops}</p>{/if}
 
 <style>
-  .answers {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem;
-  }
-  .answers button {
-    min-height: 3.75rem;
-    min-width: 4rem;
-    padding-inline: 1rem;
-    border: 2px solid var(--line-strong);
-    border-radius: var(--radius-container);
-    font-weight: 650;
-    font-size: 1.1rem;
-  }
-  .answers [aria-pressed='true'] {
-    border-color: var(--ink);
-    background: var(--ink);
-    color: var(--ground);
-  }
   .stops {
     border-left: 3px solid var(--stop);
     padding-left: 0.75rem;

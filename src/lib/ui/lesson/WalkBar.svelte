@@ -1,6 +1,7 @@
 <script lang="ts">
   import { CHECK_CATEGORIES } from '$lib/core/checks';
   import type { Player } from '$lib/data';
+  import Toggles from '$lib/ui/Toggles.svelte';
   import { categoryName, focusText, STANDPOINT_NAMES } from '$lib/words/checks';
   import type { Lesson } from './lesson.svelte';
 
@@ -24,16 +25,13 @@
 </script>
 
 <div class="bar">
-  <div class="categories" role="group" aria-label="Category">
-    {#each CHECK_CATEGORIES as category (category)}
-      <button
-        type="button"
-        aria-pressed={category === lesson.category}
-        data-category={category}
-        onclick={() => lesson.choose(category)}>{categoryName(category, player.family)}</button
-      >
-    {/each}
-  </div>
+  <Toggles
+    label="Category"
+    as="category"
+    options={CHECK_CATEGORIES.map((value) => ({ value, text: categoryName(value, player.family) }))}
+    picked={[lesson.category]}
+    onpick={(category) => lesson.choose(category)}
+  />
   <p class="soft why">
     {#if lesson.chosen !== null}Your choice.{:else if lesson.planned !== null && lesson.planned === lesson.focus.category}Planned
       for {lesson.group?.name} this week.{:else}{focusText(lesson.focus.reason)}{/if}
@@ -81,21 +79,10 @@
     order: 1;
     font-size: 0.9rem;
   }
-  .categories,
   .walk {
     display: flex;
     flex-wrap: wrap;
     gap: 0.25rem;
-  }
-  .categories button {
-    min-height: 2.75rem;
-    padding-inline: 0.8rem;
-    border-radius: var(--radius-base);
-  }
-  .categories [aria-pressed='true'] {
-    background: var(--ink);
-    color: var(--ground);
-    font-weight: 650;
   }
   .why {
     font-size: 0.95rem;

@@ -1,8 +1,16 @@
 import { heightOf, type Readings } from '$lib/core/body';
 import type { FigureSetup } from '$lib/core/figure';
-import { dimensionsOf, sizesUp, type Family, type NominalInstrument, type Size } from '$lib/core/instruments';
-import { asDrawn } from '$lib/core/setup';
+import {
+  dimensionsOf,
+  isShoulderFamily,
+  sizesUp,
+  type Family,
+  type NominalInstrument,
+  type Size
+} from '$lib/core/instruments';
+import { asDrawn, SCROLL_DEG } from '$lib/core/setup';
 import type { Settings, Setup } from '$lib/data';
+import { scrollSchoolOf } from '$lib/data/questions/settings';
 
 /** Who is drawn, with what, as far as it is known. */
 export interface DrawnAs {
@@ -12,7 +20,7 @@ export interface DrawnAs {
   readonly setup?: FigureSetup;
 }
 
-/** A middle size and the height that goes with it stand for what is not known. */
+/** A middle size and the height that goes with it stand for what is not known, the teacher's way for a set-up. */
 export function drawnAs(
   family: Family,
   readings: Readings,
@@ -28,6 +36,10 @@ export function drawnAs(
     family,
     instrument,
     readings: heightOf(readings) === null ? usual : readings,
-    ...(setup?.family === family ? { setup: asDrawn(setup) } : {})
+    ...(setup?.family === family
+      ? { setup: asDrawn(setup) }
+      : isShoulderFamily(family)
+        ? { setup: { scrollDeg: SCROLL_DEG[scrollSchoolOf(settings)] } }
+        : {})
   };
 }

@@ -42,7 +42,7 @@ export async function homeCards(playerIds: readonly string[]): Promise<readonly 
         setup ?? null,
         settings
       );
-      return homeCardOf({ player, lesson, checks, who, teacherName: settings.teacherName });
+      return homeCardOf({ player, lesson, checks, who, teacherName: settings.teacherName, today });
     })
   );
   return cards.filter((card) => card !== null);

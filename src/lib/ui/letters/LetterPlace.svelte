@@ -7,6 +7,7 @@
     type LetterKind
   } from '$lib/data/schema/settings';
   import { Action } from '$lib/ui/action.svelte';
+  import Toggles from '$lib/ui/Toggles.svelte';
   import Fold from '$lib/ui/Fold.svelte';
   import { live, liveRecord } from '$lib/ui/live.svelte';
   import ChildStrip from '$lib/ui/player/ChildStrip.svelte';
@@ -77,17 +78,14 @@
       <a class="btn act" href="/set-up/{playerId}">Set-up, large</a>
     </p>
     <header class="no-print">
-      <div class="ways" role="group" aria-label="Which letter">
-        {#each LETTER_KINDS as one (one)}
-          <button
-            type="button"
-            class="btn act"
-            aria-pressed={kind === one}
-            data-letter={one}
-            onclick={() => (kind = one)}>{LETTER_NAMES[one]}</button
-          >
-        {/each}
-      </div>
+      <Toggles
+        label="Which letter"
+        as="letter"
+        look="framed"
+        options={LETTER_KINDS.map((value) => ({ value, text: LETTER_NAMES[value] }))}
+        picked={[kind]}
+        onpick={(value) => (kind = value)}
+      />
     </header>
     {#if !isWhole}
       <div class="wrong no-print" role="alert">
@@ -177,10 +175,6 @@
   }
   header {
     justify-content: space-between;
-  }
-  [aria-pressed='true'] {
-    background: var(--ink);
-    color: var(--ground);
   }
   article {
     white-space: pre-wrap;

@@ -1,4 +1,5 @@
 import { proposeSize } from '$lib/core/sizing';
+import type { IsoDay } from '$lib/core/time';
 import { db, getSettings, lastPractised, newestFitOf, type Fit } from '$lib/data';
 import { loadCase, sizingQuestion } from '$lib/data/questions/case';
 import { libraryFor, taughtTo } from '$lib/data/questions/library';
@@ -36,13 +37,15 @@ export async function letterValues(
   const checks = await libraryFor(player.family, settings, own, taughtTo(settings, group, known.setups));
   const points = homePoints(lesson?.practice ?? [], checks);
   const [card] = cards;
+  /** A letter promises no day that is past. */
+  const ahead = (day: IsoDay) => (day < clock.today ? '' : dayText(day));
   return {
     player: player.name,
     instrument: FAMILY_WORDS[player.family].toLowerCase(),
     date: dayText(clock.today),
     ...(settings.teacherName ? { teacher: settings.teacherName } : {}),
     ...(fit
-      ? { size: fit.size, measured: dayText(fit.day), 'look again': dayText(fit.nextLook), why: why(fit) }
+      ? { size: fit.size, measured: dayText(fit.day), 'look again': ahead(fit.nextLook), why: why(fit) }
       : {}),
     ...(card
       ? {
@@ -58,6 +61,6 @@ export async function letterValues(
             .join('\n')
         }
       : {}),
-    ...(lesson?.nextLook && points.length > 0 ? { 'next look': dayText(lesson.nextLook) } : {})
+    ...(lesson?.nextLook && points.length > 0 ? { 'next look': ahead(lesson.nextLook) } : {})
   };
 }

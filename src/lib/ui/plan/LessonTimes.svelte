@@ -97,6 +97,10 @@
     gap: 0.5rem;
     padding-bottom: 0.35rem;
   }
+  select,
+  input[type='time'] {
+    width: auto;
+  }
   input[type='number'] {
     width: 5rem;
   }

@@ -3,7 +3,7 @@
   import { byPlayer, plannedOn, type Due, type WeeklyLesson } from '$lib/core/plan';
   import type { IsoDay } from '$lib/core/time';
   import { db, type Group, type Player } from '$lib/data';
-  import { setFocus } from '$lib/data/commands/groups';
+  import { setFocuses } from '$lib/data/commands/groups';
   import { askedFor } from '$lib/data/questions/plan';
   import { clock } from '$lib/ui/clock.svelte';
   import { live } from '$lib/ui/live.svelte';
@@ -34,7 +34,8 @@
     null,
     () => `${planned} ${members.map(({ id }) => id).join(' ')}`
   );
-  const plan = (category: CheckCategory | null) => attempt(() => setFocus(db, group.id, monday, category));
+  const plan = (category: CheckCategory | null) =>
+    attempt(() => setFocuses(db, monday, [[group.id, category]]));
   const byId = $derived(Object.fromEntries(members.map((player) => [player.id, player])));
   const MOST = 12;
 </script>

@@ -1,7 +1,19 @@
 <script lang="ts">
-  import { byPlayer, dueUntil, lessonsOn, mondayOf, takenUpOn, weekdayOf, weekOf } from '$lib/core/plan';
+  import {
+    byPlayer,
+    dueUntil,
+    lessonsOn,
+    mondayOf,
+    plannedOn,
+    takenUpOn,
+    weekdayOf,
+    weekOf
+  } from '$lib/core/plan';
   import { daysLater, type IsoDay } from '$lib/core/time';
-  import type { Player } from '$lib/data';
+  import { db, type Player } from '$lib/data';
+  import { setFocuses, type WeekFocus } from '$lib/data/commands/groups';
+  import { askedFor } from '$lib/data/questions/plan';
+  import { Action } from '$lib/ui/action.svelte';
   import { clock } from '$lib/ui/clock.svelte';
   import { download } from '$lib/ui/download';
   import Fold from '$lib/ui/Fold.svelte';
@@ -35,6 +47,21 @@
     );
   const MOST = 12;
 
+  /** Groups that come in this week, and have nothing planned for it. */
+  const unplanned = $derived(
+    plan.groups.filter(({ lessons, focuses }) => lessons?.length && plannedOn(focuses, monday) === null)
+  );
+  const planning = new Action();
+  const planAll = () =>
+    planning.run(async () => {
+      const week = monday;
+      const asked = unplanned.map(async (group): Promise<WeekFocus> => [
+        group.id,
+        await askedFor(db, plan.membersOf(group), clock.today)
+      ]);
+      await setFocuses(db, week, await Promise.all(asked));
+    });
+
   async function save() {
     await attempt(async () => {
       const { calendarFile } = await import('$lib/print/calendar');
@@ -62,6 +89,11 @@
         onclick={() => (from = null)}>This week</button
       >
       <button type="button" class="btn act" onclick={() => (from = daysLater(monday, 7))}>Next week</button>
+      {#if plan.ready && unplanned.length > 1}
+        <button type="button" class="btn act" data-act="plan-all" disabled={planning.busy} onclick={planAll}
+          >Plan what most need, for {unplanned.length} groups</button
+        >
+      {/if}
     </div>
   </header>
   {#if !plan.ready}

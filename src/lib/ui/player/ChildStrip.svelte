@@ -13,11 +13,12 @@
 <script lang="ts">
   import { Menu, Portal } from '@skeletonlabs/skeleton-svelte';
   import { goto } from '$app/navigation';
-  import { archivePlayer, db, type Player } from '$lib/data';
+  import { archivePlayer, db, type FittingDay, type Player } from '$lib/data';
+  import { lineOf } from '$lib/data/questions/records';
   import { statusOf, type ChildStatus } from '$lib/data/questions/status';
   import { clock } from '$lib/ui/clock.svelte';
   import { live } from '$lib/ui/live.svelte';
-  import { attempt } from '$lib/ui/shell/attempt';
+  import { attempt, whenAnswering } from '$lib/ui/shell/attempt';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { ageText, dayText } from '$lib/words/dates';
   import { nextLine, statusParts } from '$lib/words/status';
@@ -27,6 +28,23 @@
 
   const status = live<ChildStatus | null>(
     () => statusOf(db, player.id, clock.today),
+    null,
+    () => player.id
+  );
+  let foreseeing = false;
+  // What is not foreseen yet, of a child who came in a moment ago, is worked out here as in the lists.
+  $effect(() => {
+    const { id } = player;
+    if (!status.current?.entry.pending || foreseeing) return;
+    foreseeing = true;
+    void whenAnswering(async () => {
+      const { foreseeMissing } = await import('$lib/data/questions/foreseen');
+      await foreseeMissing(db, clock.today, undefined, [id]);
+    }).finally(() => (foreseeing = false));
+  });
+  /** The fitting day in which this child stands, where the fit leads back to. */
+  const line = live<FittingDay | null>(
+    () => (here === 'fit' ? lineOf(db, player.id) : Promise.resolve(null)),
     null,
     () => player.id
   );
@@ -50,14 +68,17 @@
   <div class="who">
     <h1>{player.name}</h1>
     <nav aria-label="Places of {player.name}">
+      {#if line.current}<a class="line" href="/day/{line.current.id}">← Back to the line</a>{/if}
       {#each PLACES as { id, name, href } (id)}
-        <a href={href(player.id)} aria-current={id === here ? 'page' : undefined}>{name}</a>
+        <a href={href(player.id)} aria-label={name} aria-current={id === here ? 'page' : undefined}
+          >{name.split(' ')[0]}<span class="wide">{name.replace(/^\S+/, '')}</span></a
+        >
       {/each}
       <Menu onSelect={({ value }) => take(value)}>
         <Menu.Trigger class="btn more" aria-label="More about {player.name}">⋯</Menu.Trigger>
         <Portal>
           <Menu.Positioner>
-            <Menu.Content class="child-menu">
+            <Menu.Content class="menu-list child-menu">
               <Menu.Item value="edit"><Menu.ItemText>Edit</Menu.ItemText></Menu.Item>
               <Menu.Item value="archive"
                 ><Menu.ItemText>{player.archivedOn ? 'Bring back' : 'Archive'}</Menu.ItemText></Menu.Item
@@ -105,7 +126,7 @@
     font-size: 0.95rem;
   }
   p > span:not(:last-child)::after {
-    content: '\00a0·';
+    content: '\00a0·\00a0';
     color: var(--ink-soft);
     font-weight: 400;
   }
@@ -130,6 +151,13 @@
     padding-inline: 0.7rem;
     border-bottom: 3px solid transparent;
   }
+  .wide {
+    white-space: pre;
+  }
+  nav .line {
+    text-decoration: underline;
+    text-underline-offset: 0.2em;
+  }
   nav a[aria-current] {
     border-bottom-color: var(--next);
     font-weight: 700;
@@ -140,28 +168,15 @@
     font-weight: 700;
   }
   :global(.child-menu) {
-    background: var(--panel);
-    border: 1px solid var(--line-strong);
-    border-radius: var(--radius-container);
-    padding: 0.25rem;
     min-width: 10rem;
-    z-index: 30;
-  }
-  :global(.child-menu [data-part='item']) {
-    min-height: 2.75rem;
-    display: flex;
-    align-items: center;
-    padding-inline: 0.75rem;
-    border-radius: var(--radius-base);
-    cursor: pointer;
-  }
-  :global(.child-menu [data-highlighted]) {
-    background: var(--ink);
-    color: var(--ground);
   }
   @media (max-width: 640px) {
     nav a {
-      padding-inline: 0.45rem;
+      padding-inline: 0.35rem;
+      font-size: 0.95rem;
+    }
+    .wide {
+      display: none;
     }
   }
 </style>

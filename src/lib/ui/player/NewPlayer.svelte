@@ -1,5 +1,6 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
+  import { page } from '$app/state';
   import {
     addPlayer,
     db,
@@ -34,11 +35,11 @@
 <div class="px-6 pb-8">
   <h1 class="text-3xl font-bold mb-4">New player</h1>
   {#if typed.ready && groups.ready}<PlayerForm
-      start={EMPTY_PLAYER}
+      start={{ ...EMPTY_PLAYER, groupId: page.url.searchParams.get('group') ?? undefined }}
       {typed}
       busy={adding.busy}
       groups={groups.current}
-      action="Add and go to the bench"
+      action="Add and measure"
       onsave={save}
     />{/if}
 </div>

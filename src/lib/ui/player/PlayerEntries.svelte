@@ -1,17 +1,29 @@
 <script lang="ts">
+  import { db } from '$lib/data';
   import type { RosterEntry } from '$lib/data/questions/roster';
+  import { withNext, type WithNext } from '$lib/data/questions/status';
   import { clock } from '$lib/ui/clock.svelte';
+  import { live } from '$lib/ui/live.svelte';
   import { FAMILY_WORDS } from '$lib/words/families';
-  import { ageText, dayText } from '$lib/words/dates';
-  import { standingText } from '$lib/words/players';
+  import { ageText } from '$lib/words/dates';
+  import { nextWords } from '$lib/words/status';
 
   /** Players in lines: who, what on, where they stand, and the way to the bench. */
   let { entries }: { entries: readonly RosterEntry[] } = $props();
+
+  /** What is next for each, in the words of every other place. */
+  const known = live<readonly WithNext[]>(
+    () => withNext(db, entries, clock.today),
+    [],
+    () => entries
+  );
+  const nextOf = $derived(new Map(known.current.map((one) => [one.entry.player.id, one])));
 </script>
 
 <ul>
   {#each entries as entry (entry.player.id)}
-    {@const { player, group, foresight, standing, pain } = entry}
+    {@const { player, group, foresight, standing } = entry}
+    {@const next = nextOf.get(player.id)}
     <li>
       <a class="who" href="/players/{player.id}">
         <b>{player.name}</b>
@@ -25,7 +37,7 @@
         >{foresight?.size ?? '–'}</span
       >
       <span class="standing {standing}">
-        {pain ? `Pain noted ${dayText(pain.day)}` : standingText(entry)}
+        {next ? nextWords(next, clock.today) : ''}
       </span>
       <a class="btn act fit" href="/fit/{player.id}" aria-label="Fit {player.name}"
         >{standing === 'under-way' ? 'Go on' : 'Fit'}</a

@@ -1,12 +1,14 @@
 <script lang="ts">
+  import Fold from '$lib/ui/Fold.svelte';
   import { goto } from '$app/navigation';
-  import { archivePlayer, db, groupsApart, type Player } from '$lib/data';
+  import { archivePlayer, db, type Player } from '$lib/data';
   import { archivedPlayers } from '$lib/data/questions/records';
   import { Roster } from '$lib/ui/roster.svelte';
   import { focusOnOpen } from '$lib/ui/focus';
   import { live } from '$lib/ui/live.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { FAMILY_WORDS } from '$lib/words/families';
+  import { plainText } from '$lib/ui/plain-text';
   import PlayerEntries from './PlayerEntries.svelte';
 
   /** Players in lines, found while typing. Enter opens the first. */
@@ -16,36 +18,40 @@
   const everybody = new Roster();
   const archived = live<readonly Player[]>(() => archivedPlayers(db), []);
 
-  const groups = live<readonly (readonly [id: string, name: string])[]>(
-    async () => [...(await groupsApart(db))].sort(([, a], [, b]) => a.localeCompare(b)),
-    []
-  );
-
   let wanted = $state('');
   let shown = $state(PAGE);
 
-  const plain = (text: string) =>
-    text
-      .normalize('NFKD')
-      .replace(/\p{Mark}/gu, '')
-      .toLowerCase();
   const words = $derived(
-    plain(wanted)
+    plainText(wanted)
       .split(/\s+/)
       .filter((word) => word !== '')
   );
-  const found = $derived(
-    everybody.entries.filter(({ player, group }) => {
-      const text = plain(`${player.name} ${group} ${FAMILY_WORDS[player.family]}`);
-      return words.every((word) => text.includes(word));
-    })
-  );
+  const matches = ({ name, family }: Player, group = '') => {
+    const text = plainText(`${name} ${group} ${FAMILY_WORDS[family]}`);
+    return words.every((word) => text.includes(word));
+  };
+  const found = $derived(everybody.entries.filter(({ player, group }) => matches(player, group)));
+  /** Who is looked for may have left. */
+  const left = $derived(words.length > 0 ? archived.current.filter((player) => matches(player)) : []);
 
   function open(event: KeyboardEvent) {
-    const first = found[0];
-    if (event.key === 'Enter' && first) void goto(`/players/${first.player.id}`);
+    const first = found[0]?.player ?? left[0];
+    if (event.key === 'Enter' && first) void goto(`/players/${first.id}`);
   }
 </script>
+
+{#snippet away(players: readonly Player[])}
+  <ul>
+    {#each players as player (player.id)}
+      <li>
+        <a class="underline" href="/players/{player.id}">{player.name}</a>
+        <button type="button" class="act-quiet" onclick={() => attempt(() => archivePlayer(db, player, null))}
+          >Bring back {player.name}</button
+        >
+      </li>
+    {/each}
+  </ul>
+{/snippet}
 
 <div class="place" style:--between="0.75rem">
   <header>
@@ -86,37 +92,19 @@
           >Show more of {found.length}</button
         >
       {/if}
-    {:else if everybody.ready}
+    {:else if everybody.ready && left.length === 0}
       <p>Nobody matches. <a class="underline" href="/players/new">Add a new player</a>?</p>
+    {/if}
+    {#if left.length > 0}
+      <p data-archived-found><b>Archived, found too:</b></p>
+      {@render away(left)}
     {/if}
   {/if}
 
-  {#if groups.current.length > 0}
-    <details>
-      <summary>Room sheets</summary>
-      <ul>
-        {#each groups.current as [id, name] (id)}
-          <li><a class="underline" href="/room/{id}">{name}</a></li>
-        {/each}
-      </ul>
-    </details>
-  {/if}
-  {#if archived.current.length > 0}
-    <details>
-      <summary>Archived ({archived.current.length})</summary>
-      <ul>
-        {#each archived.current as player (player.id)}
-          <li>
-            <a class="underline" href="/players/{player.id}">{player.name}</a>
-            <button
-              type="button"
-              class="act-quiet"
-              onclick={() => attempt(() => archivePlayer(db, player, null))}>Bring back {player.name}</button
-            >
-          </li>
-        {/each}
-      </ul>
-    </details>
+  {#if archived.current.length > 0 && left.length === 0}
+    <Fold name="archived" title="Archived ({archived.current.length})" quiet>
+      {@render away(archived.current)}
+    </Fold>
   {/if}
 </div>
 
@@ -133,14 +121,7 @@
   .find span {
     font-size: 0.9rem;
   }
-  summary {
-    min-height: 2.75rem;
-    display: inline-flex;
-    align-items: center;
-    cursor: pointer;
-    font-weight: 600;
-  }
-  details li {
+  li {
     display: flex;
     align-items: center;
     gap: 1rem;

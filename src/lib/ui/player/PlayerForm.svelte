@@ -5,6 +5,7 @@
   import { GROUP_LENGTH, NAME_LENGTH, NOTES_LENGTH, playerFormProblems } from '$lib/data/schema/player';
   import { focusOnOpen } from '$lib/ui/focus';
   import type { TypedTexts } from '$lib/ui/typed.svelte';
+  import PickOne from '$lib/ui/PickOne.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { CURVE_WORDS } from '$lib/words/players';
@@ -38,6 +39,7 @@
   });
   /** Stands for a group that is made with the player. */
   const NEW_GROUP = 'new group';
+  const NO_GROUP = 'no group';
   // svelte-ignore state_referenced_locally
   let chosenGroup = $state(typed.of('form.group') || groups.size === 0 ? NEW_GROUP : (start.groupId ?? ''));
   const choices = $derived([...groups].sort(([, a], [, b]) => a.localeCompare(b)));
@@ -111,14 +113,17 @@
     </label>
     <div class="group">
       {#if groups.size > 0}
-        <label>
-          <span>Group <i class="soft">optional</i></span>
-          <select class="field" bind:value={chosenGroup}>
-            <option value="">No group</option>
-            {#each choices as [id, name] (id)}<option value={id}>{name}</option>{/each}
-            <option value={NEW_GROUP}>A new group…</option>
-          </select>
-        </label>
+        <PickOne
+          label="Group, optional"
+          none="No group of that name."
+          options={[
+            { value: NO_GROUP, text: 'No group' },
+            ...choices.map(([value, text]) => ({ value, text })),
+            { value: NEW_GROUP, text: 'A new group…' }
+          ]}
+          value={chosenGroup || NO_GROUP}
+          onpick={(picked) => (chosenGroup = picked === NO_GROUP ? '' : picked)}
+        />
       {/if}
       {#if chosenGroup === NEW_GROUP}
         <label>

@@ -116,7 +116,12 @@
       <p class="soft">Nothing yet. What you measure, decide and set up stays here with its date.</p>
     {:else}
       <Part name="The history"
-        ><Timeline days={days.current} unit={records.settings.unit} checks={library.checks} /></Part
+        ><Timeline
+          player={who}
+          days={days.current}
+          unit={records.settings.unit}
+          checks={library.checks}
+        /></Part
       >
     {/if}
   </div>

@@ -1,21 +1,30 @@
 <script lang="ts">
+  import Fold from '$lib/ui/Fold.svelte';
   import { combineReadings, MEASUREMENT_IDS } from '$lib/core/body';
   import type { Check } from '$lib/core/checks';
   import { formatLength, type LengthUnit } from '$lib/core/length';
-  import type { CheckResult, Measurement } from '$lib/data';
+  import type { IsoDay } from '$lib/core/time';
+  import type { CheckResult, Measurement, Player } from '$lib/data';
   import type { TimelineDay } from '$lib/data/questions/timeline';
-  import { outcomeText, painSentence } from '$lib/words/checks';
+  import { outcomeText } from '$lib/words/checks';
+  import { painSentence } from '$lib/words/pains';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { dayText } from '$lib/words/dates';
   import { MEASUREMENT_WORDS } from '$lib/words/measurements';
   import { changeSentences, SLOPE_WORDS } from '$lib/words/setup';
   import { trialVerdictSentence } from '$lib/words/trial';
+  import CorrectDay from './CorrectDay.svelte';
 
   let {
+    player,
     days,
     unit,
     checks: library
-  }: { days: readonly TimelineDay[]; unit: LengthUnit; checks: readonly Check[] } = $props();
+  }: { player: Player; days: readonly TimelineDay[]; unit: LengthUnit; checks: readonly Check[] } = $props();
+
+  /** The day that is being put right; null while none is. */
+  let correcting = $state<IsoDay | null>(null);
+  const decided = $derived(days.flatMap(({ fits }) => fits.map(({ fit }) => fit)));
 
   const inOrder = (measurements: readonly Measurement[]) =>
     [...measurements].sort((a, b) => MEASUREMENT_IDS.indexOf(a.kind) - MEASUREMENT_IDS.indexOf(b.kind));
@@ -36,10 +45,22 @@
 </script>
 
 <ol class="days">
-  {#each days as { day, measurements, fits, setups, trials, checks, pains } (day)}
+  {#each days as one (one.day)}
+    {@const { day, measurements, fits, setups, trials, checks, pains } = one}
     <li>
-      <h3><time datetime={day}>{dayText(day)}</time></h3>
+      <h3>
+        <time datetime={day}>{dayText(day)}</time>
+        <button
+          type="button"
+          class="act-quiet"
+          aria-expanded={correcting === day}
+          aria-label="Correct {dayText(day)}"
+          onclick={() => (correcting = correcting === day ? null : day)}
+          >{correcting === day ? 'Done' : 'Correct'}</button
+        >
+      </h3>
       <div class="grid gap-[0.35rem]">
+        {#if correcting === day}<CorrectDay {player} day={one} fits={decided} {unit} />{/if}
         {#each fits as { fit, earlier } (fit.id)}
           <p class="size">
             <b class="num">{fit.size}</b>
@@ -83,8 +104,7 @@
           </dl>
         {/if}
         {#if checks.length > 0}
-          <details>
-            <summary>{checks.length} checks</summary>
+          <Fold name="checks" title="{checks.length} checks" quiet>
             <ul>
               {#each checks as result (result.id)}
                 <li>
@@ -97,7 +117,7 @@
                 </li>
               {/each}
             </ul>
-          </details>
+          </Fold>
         {/if}
       </div>
     </li>
@@ -140,14 +160,6 @@
   }
   dt {
     color: var(--ink-soft);
-  }
-  summary {
-    cursor: pointer;
-    min-height: 2.5rem;
-    display: inline-flex;
-    align-items: center;
-    text-decoration: underline;
-    text-underline-offset: 0.2em;
   }
   @media (max-width: 640px) {
     .days > li {

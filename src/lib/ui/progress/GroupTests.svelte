@@ -2,6 +2,7 @@
   import type { TestCourse } from '$lib/core/progress';
   import { fileNamePart } from '$lib/ui/download';
   import Fold from '$lib/ui/Fold.svelte';
+  import PickOne from '$lib/ui/PickOne.svelte';
   import { testValue } from '$lib/words/progress';
   import TestChart from './TestChart.svelte';
 
@@ -29,16 +30,14 @@
 
 {#if check}
   {#if known.length > 1}
-    <p>
-      <select
-        class="field"
-        aria-label="Test"
-        value={check.id}
-        onchange={({ currentTarget }) => (chosen = currentTarget.value)}
-      >
-        {#each known as { id, title } (id)}<option value={id}>{title}</option>{/each}
-      </select>
-    </p>
+    <PickOne
+      label="Test"
+      hideLabel
+      none="No test of that name."
+      options={known.map(({ id, title }) => ({ value: id, text: title }))}
+      value={check.id}
+      onpick={(id) => (chosen = id)}
+    />
   {:else}
     <p>{check.title}</p>
   {/if}

@@ -7,6 +7,7 @@
   import { termReport } from '$lib/print/report';
   import { clock } from '$lib/ui/clock.svelte';
   import { download, fileNamePart } from '$lib/ui/download';
+  import Toggles from '$lib/ui/Toggles.svelte';
   import Fold from '$lib/ui/Fold.svelte';
   import ChildStrip from '$lib/ui/player/ChildStrip.svelte';
   import { drawnAs } from '$lib/ui/lesson/drawn-as';
@@ -100,14 +101,14 @@
   <header class="no-print">
     <p class="soft">{courses.length} checks looked at on {days.length} days</p>
     <div class="ways">
-      {#each Object.keys(TERMS) as name (name)}
-        <button
-          type="button"
-          class="btn act"
-          aria-pressed={term === name}
-          onclick={() => (term = name as keyof typeof TERMS)}>{name}</button
-        >
-      {/each}
+      <Toggles
+        label="How far back"
+        as="term"
+        look="framed"
+        options={(Object.keys(TERMS) as (keyof typeof TERMS)[]).map((value) => ({ value, text: value }))}
+        picked={[term]}
+        onpick={(value) => (term = value)}
+      />
       <button
         type="button"
         class="btn act"
@@ -210,10 +211,6 @@
     flex-wrap: wrap;
     justify-content: space-between;
     gap: 0.5rem 1rem;
-  }
-  [aria-pressed='true'] {
-    background: var(--ink);
-    color: var(--ground);
   }
   h2 {
     font-weight: 700;

@@ -66,9 +66,6 @@
   .too-large {
     color: var(--large);
   }
-  .pain {
-    color: var(--stop);
-  }
   @media (max-width: 640px) {
     li {
       grid-template-columns: minmax(0, 1fr) auto;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '$lib/ui/Fold.svelte';
   import type { Check } from '$lib/core/checks';
   import { changeSettings, db } from '$lib/data';
   import type { CheckWords } from '$lib/data/schema/settings';
@@ -24,8 +25,7 @@
     );
 </script>
 
-<details>
-  <summary>In my own words</summary>
+<Fold name="words" title="In my own words" quiet>
   {#each FIELDS as { id, name, most } (id)}
     <label>
       <span class="soft">{name}</span>
@@ -38,16 +38,9 @@
       />
     </label>
   {/each}
-</details>
+</Fold>
 
 <style>
-  summary {
-    min-height: 2.75rem;
-    display: flex;
-    align-items: center;
-    cursor: pointer;
-    text-decoration: underline;
-  }
   label {
     display: grid;
     padding-bottom: 0.35rem;

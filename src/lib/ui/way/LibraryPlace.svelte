@@ -1,19 +1,17 @@
 <script lang="ts">
-  import { CHECK_CATEGORIES, checksFor, inWay, sidesOf, type Check } from '$lib/core/checks';
-  import { VIEWS } from '$lib/core/figure/views';
+  import { dndzone } from 'svelte-dnd-action';
+  import { CHECK_CATEGORIES, checksFor, inWay, type Check, type CheckCategory } from '$lib/core/checks';
   import { FAMILIES, type Family } from '$lib/core/instruments';
   import { changeSettings, db, DEFAULT_SETTINGS, getSettings, newId, type OwnCheckRecord } from '$lib/data';
-  import { removeOwnCheck } from '$lib/data/commands/own-checks';
   import { asTaught, ownCheck, taughtTo } from '$lib/data/questions/library';
   import Choice from '$lib/ui/Choice.svelte';
-  import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
   import { drawnAs } from '$lib/ui/lesson/drawn-as';
   import { allOf } from '$lib/data/questions/records';
   import { live } from '$lib/ui/live.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
-  import { categoryName, STANDPOINT_WORDS } from '$lib/words/checks';
+  import { categoryName } from '$lib/words/checks';
   import { FAMILY_WORDS } from '$lib/words/families';
-  import CheckWords from './CheckWords.svelte';
+  import LibraryCard from './LibraryCard.svelte';
   import OwnCheckForm from './OwnCheckForm.svelte';
 
   /** Every check of a family: to read, to hide, to put in another place, to say in own words; and own ones. */
@@ -50,19 +48,25 @@
       }))
     );
 
-  /** Moves a check before or after its neighbour of the category. */
-  function move(check: Check, by: -1 | 1) {
-    const ids = checks.filter(({ category }) => category === check.category).map(({ id }) => id);
-    const at = ids.indexOf(check.id);
-    const to = at + by;
-    const other = ids[to];
-    if (other === undefined) return;
-    [ids[at], ids[to]] = [other, check.id];
-    void attempt(() =>
-      changeSettings(db, 'Changed the order of checks', ({ checkOrder = [] }) => ({
-        checkOrder: [...checkOrder.filter((id) => !ids.includes(id)), ...ids]
-      }))
-    );
+  /** The checks of a category while one of them is being dragged, in the order in which they lie. */
+  let dragged = $state.raw<{ readonly category: CheckCategory; readonly checks: readonly Check[] } | null>(
+    null
+  );
+  const listedIn = (category: CheckCategory) =>
+    dragged?.category === category ? dragged.checks : checks.filter((check) => check.category === category);
+
+  /** Keeps the order in which they were laid; put down where it was, nothing has changed. */
+  async function order(category: CheckCategory, laid: readonly Check[]) {
+    dragged = { category, checks: laid };
+    const ids = laid.map(({ id }) => id);
+    const before = checks.filter((check) => check.category === category).map(({ id }) => id);
+    if (ids.some((id, i) => id !== before[i]))
+      await attempt(() =>
+        changeSettings(db, 'Changed the order of checks', ({ checkOrder = [] }) => ({
+          checkOrder: [...checkOrder.filter((id) => !ids.includes(id)), ...ids]
+        }))
+      );
+    dragged = null;
   }
 
   const fresh = (): OwnCheckRecord => ({
@@ -98,7 +102,8 @@
       >An own check</button
     >
     <p class="soft">
-      {checks.length} checks, {checks.filter(({ id }) => hidden.includes(id)).length} hidden.
+      {checks.length} checks, {checks.filter(({ id }) => hidden.includes(id)).length} hidden. Drag a picture to
+      another place, or pick it up with Enter and move it with the arrow keys.
     </p>
   </div>
   {#if writing}
@@ -107,73 +112,35 @@
     {/key}
   {/if}
   {#each CHECK_CATEGORIES as category (category)}
-    {@const listed = checks.filter((check) => check.category === category)}
+    {@const listed = listedIn(category)}
     {#if listed.length > 0}
       <section aria-labelledby="category-{category}">
         <h2 id="category-{category}">{categoryName(category, family)}</h2>
-        <ul>
-          {#each listed as check, i (check.id)}
-            {@const record = recordOf(check)}
-            <li data-check={check.id} class:hidden-check={hidden.includes(check.id)}>
-              <button
-                type="button"
-                class="title"
-                aria-expanded={openId === check.id}
-                onclick={() => (openId = openId === check.id ? null : check.id)}
-                ><b>{check.title}</b>
-                <span class="soft"
-                  >{STANDPOINT_WORDS[check.standpoint]}{hidden.includes(check.id) ? ' · hidden' : ''}</span
-                ></button
-              >
-              <span class="ways">
-                <button
-                  type="button"
-                  aria-label="Earlier: {check.title}"
-                  disabled={i === 0}
-                  onclick={() => move(check, -1)}>↑</button
-                >
-                <button
-                  type="button"
-                  aria-label="Later: {check.title}"
-                  disabled={i === listed.length - 1}
-                  onclick={() => move(check, 1)}>↓</button
-                >
-                <button type="button" onclick={() => hide(check.id)}
-                  >{hidden.includes(check.id) ? 'Show' : 'Hide'}</button
-                >
-                {#if record}
-                  <button type="button" onclick={() => (writing = record)}>Change</button>
-                  <button type="button" onclick={() => attempt(() => removeOwnCheck(db, record))}
-                    >Remove</button
-                  >
-                {/if}
-              </span>
-              {#if openId === check.id}
-                <div class="open">
-                  <p>{check.right}</p>
-                  <p class="soft">“{check.forPlayer}”</p>
-                  <div class="pictures">
-                    {#each sidesOf(check, family) as side (side.right.view)}
-                      <figure>
-                        <SeenPicture {...who} {...side.right} view={VIEWS[side.right.view]} />
-                        <figcaption>✓ Right</figcaption>
-                      </figure>
-                      {#each side.faults as { fault, scene } (fault.id)}
-                        <figure>
-                          <SeenPicture {...who} {...scene} view={VIEWS[scene.view]} />
-                          <figcaption>
-                            ✗ {fault.text}<br /><span class="soft"
-                              >{fault.causes.map(({ remedy }) => remedy).join(' ')}</span
-                            >
-                          </figcaption>
-                        </figure>
-                      {/each}
-                    {/each}
-                  </div>
-                  {#if !record}<CheckWords {check} words={settings.current.checkWords ?? {}} />{/if}
-                </div>
-              {/if}
-            </li>
+        <ul
+          aria-labelledby="category-{category}"
+          use:dndzone={{
+            items: [...listed],
+            type: category,
+            flipDurationMs: 0,
+            dropTargetStyle: {},
+            delayTouchStart: 250,
+            dragDisabled: openId !== null
+          }}
+          onconsider={({ detail }) => (dragged = { category, checks: detail.items })}
+          onfinalize={({ detail }) => void order(category, detail.items)}
+        >
+          {#each listed as check (check.id)}
+            <LibraryCard
+              {check}
+              {who}
+              open={openId === check.id}
+              hidden={hidden.includes(check.id)}
+              own={recordOf(check)}
+              words={settings.current.checkWords ?? {}}
+              onopen={() => (openId = openId === check.id ? null : check.id)}
+              onhide={() => hide(check.id)}
+              onchange={(record) => (writing = record)}
+            />
           {/each}
         </ul>
       </section>
@@ -193,48 +160,10 @@
     font-weight: 700;
     border-bottom: 1px solid var(--ink);
   }
-  li {
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: space-between;
-    gap: 0 1rem;
-    border-bottom: 1px solid var(--line);
-  }
-  .title {
-    flex: 1 1 18rem;
-    min-height: 2.75rem;
-    text-align: left;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 0.75rem;
-    align-items: center;
-  }
-  .hidden-check .title b {
-    text-decoration: line-through;
-    font-weight: 400;
-  }
-  .ways button {
-    min-width: 2.75rem;
-    min-height: 2.75rem;
-    padding-inline: 0.5rem;
-  }
-  .ways button:disabled {
-    opacity: 0.35;
-  }
-  .open {
-    flex-basis: 100%;
+  ul {
     display: grid;
-    gap: 0.5rem;
-    padding-block: 0.25rem 0.75rem;
-  }
-  .pictures {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(10rem, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(9.5rem, 1fr));
     gap: 0.75rem;
-  }
-  figcaption {
-    text-align: center;
-    font-size: 0.95rem;
-    line-height: 1.25;
+    padding-block: 0.5rem;
   }
 </style>

@@ -1,10 +1,12 @@
 <script lang="ts">
   import { SUBJECT_IDS, subjectOf, wayOf, type SubjectId } from '$lib/core/checks';
-  import { DEFAULT_SCROLL_SCHOOL, REST_SCHOOLS, SCROLL_SCHOOLS, TILT_SCHOOLS } from '$lib/core/setup';
+  import { REST_SCHOOLS, SCROLL_SCHOOLS, TILT_SCHOOLS } from '$lib/core/setup';
   import { LANDING_SCHOOLS, ruleWith, type LandingRule } from '$lib/core/sizing';
   import { changeSettings, db, type Settings } from '$lib/data';
   import OwnLimit from '$lib/ui/bench/OwnLimit.svelte';
   import Fold from '$lib/ui/Fold.svelte';
+  import { KEPT_SUBJECTS } from '$lib/data/commands/ways';
+  import { scrollSchoolOf } from '$lib/data/questions/settings';
   import { attempt } from '$lib/ui/shell/attempt';
   import {
     REST_SCHOOL_WORDS,
@@ -16,6 +18,7 @@
   import { SCHOOL_WORDS } from '$lib/words/sizing';
   import Choice from '$lib/ui/Choice.svelte';
   import { gapPicture, landingPicture, scrollPicture, tiltPicture } from './set-up-pictures';
+  import KeptOtherwise from './KeptOtherwise.svelte';
   import SetUpWay from './SetUpWay.svelte';
   import WayChoice from './WayChoice.svelte';
 
@@ -38,7 +41,7 @@
     {
       name: 'way-body',
       title: 'Beginning, stance and hold',
-      ids: ['start', 'feet', 'facing', 'seat', 'cello-placing', 'anchoring']
+      ids: ['start', 'feet', 'seat', 'cello-placing', 'anchoring']
     },
     {
       name: 'way-left',
@@ -96,11 +99,12 @@
   <SetUpWay
     subject="scroll"
     title="The scroll of violin and viola"
-    chosen={settings.scrollSchool ?? DEFAULT_SCROLL_SCHOOL}
+    chosen={scrollSchoolOf(settings)}
     ways={SCROLL_SCHOOLS.map((id) => ({ id, name: SCROLL_WORDS[id], why: SCROLL_WHY[id] }))}
     pictureOf={scrollPicture}
     onpick={(scrollSchool) => change('Changed where the scroll points', { scrollSchool })}
   />
+  <KeptOtherwise kept={{ kind: 'rest', choice: 'scroll', way: scrollSchoolOf(settings) }} />
   {#each PARTS as { name, title, ids } (name)}
     <Fold {name} title="{title}{summary(ids)}">
       <div class="subjects">
@@ -111,6 +115,8 @@
             chosen={wayOf(subject.id, settings.ways ?? {}).id}
             onpick={(way) => pick(subject.id, way)}
           />
+          {@const kept = KEPT_SUBJECTS[subject.id]}
+          {#if kept}<KeptOtherwise kept={{ ...kept, way: wayOf(subject.id, settings.ways ?? {}).id }} />{/if}
         {/each}
       </div>
     </Fold>

@@ -12,8 +12,10 @@
   import { db, DEFAULT_SETTINGS, newId, type OwnCheckRecord } from '$lib/data';
   import { keepOwnCheck } from '$lib/data/commands/own-checks';
   import { Action } from '$lib/ui/action.svelte';
+  import { focusOnOpen } from '$lib/ui/focus';
   import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
   import { drawnAs } from '$lib/ui/lesson/drawn-as';
+  import Toggles from '$lib/ui/Toggles.svelte';
   import { categoryName, STANDPOINT_NAMES } from '$lib/words/checks';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { CHANGE_WORDS, POSE_WORDS, VIEW_WORDS } from '$lib/words/figure';
@@ -21,9 +23,15 @@
   /** A teacher's own check: words, a standpoint, and a picture put together from poses and changes, drawn as it grows. */
   let { start, ondone }: { start: OwnCheckRecord; ondone: () => void } = $props();
 
+  const emptyFault = (): Fault => ({ id: newId(), text: '', remedy: '', changes: [] });
+  /** A row to begin with; left empty it is no fault. */
+  const withRow = (record: OwnCheckRecord): OwnCheckRecord =>
+    record.faults.length > 0 ? record : { ...record, faults: [emptyFault()] };
   // The form is keyed by the check.
   // svelte-ignore state_referenced_locally
-  let check = $state<OwnCheckRecord>(structuredClone($state.snapshot(start) as OwnCheckRecord));
+  let check = $state<OwnCheckRecord>(withRow(structuredClone($state.snapshot(start) as OwnCheckRecord)));
+  const faultsOf = ({ faults }: OwnCheckRecord) =>
+    faults.filter(({ text, remedy, changes }) => text.trim() || remedy.trim() || changes.length > 0);
   let problem = $state('');
   const keeping = new Action();
 
@@ -56,12 +64,15 @@
         ? 'A title is needed.'
         : check.right.trim() === ''
           ? 'Say what right looks like.'
-          : check.faults.some(({ text }) => text.trim() === '')
+          : faultsOf(check).some(({ text }) => text.trim() === '')
             ? 'Say what each fault is, or take it away.'
             : '';
     if (problem !== '') return;
     const made = $state.snapshot(check) as OwnCheckRecord;
-    if (await keeping.run(() => keepOwnCheck(db, { ...made, title: made.title.trim() }))) ondone();
+    if (
+      await keeping.run(() => keepOwnCheck(db, { ...made, title: made.title.trim(), faults: faultsOf(made) }))
+    )
+      ondone();
   }
 </script>
 
@@ -69,6 +80,7 @@
   <div class="words">
     <label
       ><span class="soft">Title</span><input
+        {@attach focusOnOpen}
         class="field"
         maxlength="60"
         value={check.title}
@@ -91,13 +103,14 @@
         oninput={(event) => change({ forPlayer: event.currentTarget.value })}
       /></label
     >
-    <div class="row" role="group" aria-label="Families">
-      {#each FAMILIES as one (one)}
-        <button type="button" aria-pressed={check.families.includes(one)} onclick={() => toggleFamily(one)}
-          >{FAMILY_WORDS[one]}</button
-        >
-      {/each}
-    </div>
+    <Toggles
+      label="Families"
+      as="family"
+      look="framed"
+      options={FAMILIES.map((value) => ({ value, text: FAMILY_WORDS[value] }))}
+      picked={check.families}
+      onpick={toggleFamily}
+    />
     <div class="row">
       <label
         ><span class="soft">Category</span>
@@ -185,9 +198,7 @@
       <button
         type="button"
         class="btn act"
-        onclick={() =>
-          change({ faults: [...check.faults, { id: newId(), text: '', remedy: '', changes: [] }] })}
-        >A fault</button
+        onclick={() => change({ faults: [...check.faults, emptyFault()] })}>Another fault</button
       >
     {/if}
     {#if problem}<p class="problem" role="alert">{problem}</p>{/if}
@@ -239,16 +250,6 @@
     display: flex;
     flex-wrap: wrap;
     gap: 0.5rem;
-  }
-  .row button[aria-pressed] {
-    min-height: 2.75rem;
-    padding-inline: 0.8rem;
-    border: 1px solid var(--line-strong);
-    border-radius: var(--radius-base);
-  }
-  .row [aria-pressed='true'] {
-    background: var(--ink);
-    color: var(--ground);
   }
   .pictures {
     display: grid;

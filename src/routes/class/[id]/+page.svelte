@@ -1,8 +1,8 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import ClassPlace from '$lib/ui/class/ClassPlace.svelte';
+  import GroupPlace from '$lib/ui/class/GroupPlace.svelte';
 </script>
 
 {#key page.params.id}
-  <ClassPlace groupId={page.params.id ?? ''} />
+  <GroupPlace groupId={page.params.id ?? ''} />
 {/key}

@@ -73,14 +73,14 @@ export const BODY_WAYS = {
         'On the collarbone, near the centre',
         'the arm hangs freely, the bow arm stays short',
         'playing',
-        'head'
+        'collarAbove'
       ),
       way(
         'further-out',
         'Further out on the shoulder',
         'more room for the jaw, good for a short neck',
         'playing',
-        'head',
+        'collarAbove',
         ['out-on-the-shoulder', 34]
       )
     ]

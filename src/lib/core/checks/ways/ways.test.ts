@@ -12,7 +12,7 @@ const textsOf = ({ title, right, forPlayer, faults, drill }: Check): readonly st
   title,
   right,
   forPlayer,
-  DRILLS[drill].text,
+  drill ? DRILLS[drill].text : '',
   ...faults.flatMap(({ text, causes }) => [
     text,
     ...causes.flatMap((cause) => [cause.remedy, ...(cause.drill ? [DRILLS[cause.drill].text] : [])])

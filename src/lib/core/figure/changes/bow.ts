@@ -20,17 +20,24 @@ export const BOW_CHANGES = {
     at('rightFourthFinger', 0.03),
     { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' }
   ),
-  'bow-fist': change(FAMILIES, ['share', 1, 1], (a) => ({ bowFist: a }), BOW_HAND, at('rightHand', 0.05), {
-    violin: 'bowHand',
-    viola: 'bowHand',
-    cello: 'bowHandAbove',
-    bass: 'bowHandAbove'
-  }),
+  'bow-fist': change(
+    FAMILIES,
+    ['share', 1, 1],
+    (a) => ({ bowFist: a }),
+    ['rightPalm', 'rightFinger1', 'rightFinger2'],
+    at('rightHand', 0.05),
+    {
+      violin: 'bowHand',
+      viola: 'bowHand',
+      cello: 'bowHandAbove',
+      bass: 'bowHandAbove'
+    }
+  ),
   'bow-hand-stiff': change(
     FAMILIES,
     ['share', 1, 1],
     (a) => ({ bowStiff: a }),
-    BOW_HAND,
+    ['rightPalm'],
     at('rightHand', 0.05),
     { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' }
   ),
@@ -119,7 +126,7 @@ export const BOW_CHANGES = {
     FAMILIES,
     ['share', 0.28, 0.4],
     (a, p) => ({ bowHandAlong: p.bowHandAlong + a }),
-    BOW_HAND,
+    ['rightPalm', 'rightWrist'],
     at('rightHand', 0.06),
     byHold('head', 'bowFront')
   ),

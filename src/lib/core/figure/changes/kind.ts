@@ -32,7 +32,6 @@ export interface ChangeKind {
 
 export const HEAD = ['head', 'hair', 'ear', 'nose', 'face'];
 export const TRUNK = ['torso', 'leftShoulder', 'rightShoulder'];
-export const LEFT_HAND = ['leftPalm', 'leftFinger', 'leftThumb', 'leftWrist'];
 export const BOW_HAND = ['rightPalm', 'rightFinger', 'rightThumb', 'rightWrist'];
 export const INSTRUMENT = ['instrument', 'scroll', 'fingerboard', 'pin'];
 export const BOW = ['bow', 'frog'];

@@ -1,6 +1,6 @@
 import { FAMILIES, SHOULDER_FAMILIES } from '../../instruments';
 import type { Pose } from '../pose/pose';
-import { at, byHold, change, LEFT_HAND, LOW, type ChangeKind } from './kind';
+import { at, byHold, change, LOW, type ChangeKind } from './kind';
 
 /** The fingers nearer together or further apart, from the first. */
 /** All fingers further along the string by semitones, where their tapes are not. */
@@ -110,7 +110,7 @@ export const LEFT_HAND_CHANGES = {
     FAMILIES,
     ['share', 1, 1],
     (a) => ({ fingersFlat: a }),
-    ['leftFinger'],
+    ['leftFinger2', 'leftFinger3'],
     at('leftFingers', 0.035),
     byHold('leftHandSide', 'fingersFront')
   ),
@@ -128,7 +128,7 @@ export const LEFT_HAND_CHANGES = {
     FAMILIES,
     ['share', 1, 1],
     (a) => ({ fingersCollapsed: a }),
-    ['leftFinger'],
+    ['leftFinger2', 'leftFinger3'],
     at('leftFingers', 0.035),
     FINGERS
   ),
@@ -144,7 +144,7 @@ export const LEFT_HAND_CHANGES = {
     ['cello'],
     ['share', 1, 1],
     (a) => ({ handBack: a }),
-    LEFT_HAND,
+    ['leftPalm', 'leftWrist', 'leftFinger1'],
     at('leftHand', 0.05),
     'leftHandSide'
   ),
@@ -153,7 +153,7 @@ export const LEFT_HAND_CHANGES = {
     FAMILIES,
     ['share', 1, 1],
     (a) => ({ neckDeep: a }),
-    LEFT_HAND,
+    ['leftThumb', 'leftPalm'],
     at('leftHand', 0.05),
     'leftHand'
   ),
@@ -161,7 +161,7 @@ export const LEFT_HAND_CHANGES = {
     SHOULDER_FAMILIES,
     ['share', 1, 1],
     (a) => ({ handLow: a }),
-    LEFT_HAND,
+    ['leftPalm'],
     at('leftFingers', 0.05),
     'leftHand'
   ),
@@ -169,7 +169,7 @@ export const LEFT_HAND_CHANGES = {
     FAMILIES,
     ['share', 1, 1],
     (a) => ({ palmAway: a }),
-    LEFT_HAND,
+    ['leftPalm'],
     at('leftHand', 0.05),
     byHold('leftHandFront', 'leftHandSide')
   ),
@@ -177,7 +177,7 @@ export const LEFT_HAND_CHANGES = {
     SHOULDER_FAMILIES,
     ['share', 1, 1],
     (a) => ({ offNeck: a }),
-    LEFT_HAND,
+    ['leftPalm'],
     at('leftFingers', 0.04),
     'leftHand'
   ),
@@ -201,7 +201,7 @@ export const LEFT_HAND_CHANGES = {
     FAMILIES,
     ['share', 1, 1],
     (a, p) => ({ frame: spaced(p.frame, 1 - 0.45 * a) }),
-    ['leftFinger'],
+    ['leftFinger4'],
     at('leftFingers', 0.04),
     FINGERS
   ),
@@ -209,7 +209,7 @@ export const LEFT_HAND_CHANGES = {
     FAMILIES,
     ['share', 1, 1],
     (a, p) => ({ frame: spaced(p.frame, 1 + 0.5 * a) }),
-    ['leftFinger'],
+    ['leftFinger4'],
     at('leftFingers', 0.04),
     FINGERS
   ),
@@ -217,7 +217,7 @@ export const LEFT_HAND_CHANGES = {
     SHOULDER_FAMILIES,
     ['share', 1, 1],
     (a, p) => ({ frame: moved(p.frame, 0.75 * a) }),
-    ['leftFinger'],
+    ['leftFinger1'],
     at('leftFingers', 0.04),
     'fingers'
   ),
@@ -225,7 +225,7 @@ export const LEFT_HAND_CHANGES = {
     SHOULDER_FAMILIES,
     ['share', 1, 1],
     (a, p) => ({ frame: moved(p.frame, -0.75 * a) }),
-    ['leftFinger'],
+    ['leftFinger1'],
     at('leftFingers', 0.04),
     'fingers'
   ),
@@ -241,7 +241,7 @@ export const LEFT_HAND_CHANGES = {
     FAMILIES,
     ['share', 1, 1],
     (a, p) => ({ handBack: p.handBack - 1.3 * a }),
-    LEFT_HAND,
+    ['leftPalm', 'leftWrist', 'leftFinger1'],
     at('leftHand', 0.05),
     byHold('leftHandFront', 'leftHandSide')
   ),
@@ -249,7 +249,7 @@ export const LEFT_HAND_CHANGES = {
     SHOULDER_FAMILIES,
     ['share', 1, 1],
     (a, p) => ({ handBack: p.handBack + 1.7 * a }),
-    LEFT_HAND,
+    ['leftPalm', 'leftWrist', 'leftFinger1'],
     at('leftHand', 0.05),
     'leftHand'
   ),

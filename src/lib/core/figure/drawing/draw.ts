@@ -16,6 +16,8 @@ export interface Drawing {
   /** Closed outlines of one tone each, from back to front. */
   readonly regions: readonly { readonly tone: Tone; readonly quiet: boolean; readonly path: string }[];
   readonly lines: readonly { readonly ink: Ink; readonly path: string }[];
+  /** What can be seen of all that is marked, as closed outlines; empty where nothing is. */
+  readonly marked: string;
   /** Named places. */
   readonly spots: Readonly<Record<string, readonly [x: number, y: number]>>;
   readonly window: {
@@ -120,6 +122,13 @@ export function draw(shapes: readonly Shape[], options: DrawOptions): Drawing {
         .map((loop) => closed(loop, 0.55 / raster.detail))
         .join('')
     }));
+  const isMarked = Uint8Array.from(solids, ({ shape }) => (inkOf(shape.part) === 'marked' ? 1 : 0));
+  const marked = isMarked.includes(1)
+    ? (regionsOf(raster, raster.nearest, isMarked).get(1) ?? [])
+        .filter(({ length }) => length > 14)
+        .map((loop) => closed(loop, 0.55 / raster.detail))
+        .join('')
+    : '';
   const spots = Object.fromEntries(
     Object.entries(options.spots ?? {}).map(([name, point]) => {
       const [x, y] = seen(camera, point);
@@ -129,6 +138,7 @@ export function draw(shapes: readonly Shape[], options: DrawOptions): Drawing {
   return {
     regions,
     lines: [...paths].map(([ink, list]) => ({ ink, path: list.join('') })),
+    marked,
     spots,
     window: { x: window[0], y: window[1], width: window[2] - window[0], height: window[3] - window[1] }
   };
