@@ -139,6 +139,8 @@ test('players go out as CSV, safe for a spreadsheet, and come back', async ({ pa
   await expect(preview.getByRole('row', { name: 'Ida Sampleton Violin 2018-03 Owls' })).toBeVisible();
   await expectAccessible(page);
   await preview.getByRole('button', { name: 'Add 2 players' }).click();
+  // The sentence of the list before stands there until this one is in; what was to be brought in goes with it.
+  await expect(preview).toBeHidden();
   await expect(page.getByText('2 players are in.')).toBeVisible();
   await page.goto('/players');
   await expect(page.getByText('7 players ·')).toBeVisible();
