@@ -34,13 +34,11 @@ export class Hand {
     await this.key('Enter');
   }
 
-  /** Lengths in their order; an empty one is skipped. */
-  async lengths(read: Readonly<Record<string, string>>): Promise<void> {
-    for (const [name, text] of Object.entries(read)) {
-      await expect(field(this.page, name)).toBeFocused();
-      await this.page.keyboard.type(text);
-      await this.key('Enter');
-    }
+  /** Lengths as they are called out, in a row; a dash stands for one that is left out. */
+  async row(lengths: string): Promise<void> {
+    await expect(field(this.page, 'Height')).toBeFocused();
+    await this.page.keyboard.type(lengths);
+    await this.key('Enter');
   }
 
   /** Every look of the trial as it should be, but those that are named. */

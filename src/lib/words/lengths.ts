@@ -17,6 +17,10 @@ export function lengthProblemSentence(problem: LengthProblem, unit: LengthUnit):
   }
 }
 
+/** That all lengths can be typed into one field, as they are called out. */
+export const rowSentence = (unit: LengthUnit): string =>
+  `All can be typed in a row, a dash for what is left out: ${unit === 'cm' ? '124 49.5 – 13.2' : '48 3/4 19 1/2 – 5 1/4'}.`;
+
 /** What to ask before an unlikely value is taken, or why it can't be. */
 export function plausibilitySentence(
   id: MeasurementId,

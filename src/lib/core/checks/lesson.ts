@@ -37,8 +37,9 @@ function lookAround(
 }
 
 /**
- * The looks of a lesson: what can hurt and was seen amiss, then what the lesson is about, and one look around. Of a
- * category that the teacher chose for this player, its own alone.
+ * The looks of a lesson: what can hurt and was seen amiss, then an own check of the teacher's that nobody has looked
+ * at here yet, what the lesson is about, and one look around. Of a category that the teacher chose for this player,
+ * its own alone.
  */
 export function lessonPlan(question: FocusQuestion): LessonPlan {
   const { category: asked = null, planned = false, worked = [] } = question;
@@ -56,6 +57,10 @@ export function lessonPlan(question: FocusQuestion): LessonPlan {
   const again = open
     .filter((check) => worked.includes(check.id) && !first.includes(check))
     .slice(0, AGAIN_LOOKS);
+  const untried = open.find(
+    (check) => check.own && !standings.get(check.id)?.lastDay && ![...first, ...again].includes(check)
+  );
+  if (untried) again.push(untried);
   const taken = new Set([...first, ...again, ...inOrder].map(({ id }) => id));
   const around = lookAround(open, standings, taken, focus.category);
   const neverSeen = around !== undefined && isAboutHurt(around) && !standings.get(around.id)?.lastDay;

@@ -138,6 +138,8 @@ export interface Check extends Spoken {
   readonly picture: CheckPicture;
   /** Practised at home for it; null where only what the teacher says is. */
   readonly drill: DrillId | null;
+  /** A teacher's own. */
+  readonly own?: true;
   /** Not for beginners: comes once the others of its category are secure. */
   readonly later?: true;
   /** Comes only once these checks are secure. */

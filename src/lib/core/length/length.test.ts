@@ -1,6 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { formatHeight, formatLength, formatSetting, lengthNumber, MM_PER_INCH, parseLength } from '.';
+import {
+  firstOfRow,
+  formatHeight,
+  formatLength,
+  formatSetting,
+  lengthNumber,
+  MM_PER_INCH,
+  parseLength
+} from '.';
 
 describe('parseLength', () => {
   it.each([
@@ -56,6 +64,24 @@ describe('parseLength', () => {
       }),
       { numRuns: 2000 }
     );
+  });
+});
+
+describe('a row of lengths', () => {
+  it.each([
+    ['124 49.5 42.7', 'cm', '124', '49.5 42.7'],
+    ['1 m 24 49,5', 'cm', '1 m 24', '49,5'],
+    ['62 mm  3', 'cm', '62 mm', '3'],
+    ['48 3/4 19 1/2', 'in', '48 3/4', '19 1/2'],
+    [`4' 2" 19`, 'in', `4' 2"`, '19'],
+    ['– 13.2 5', 'cm', '', '13.2 5'],
+    ['-', 'cm', '', '']
+  ] as const)('%s in %s begins with %s', (text, unit, first, rest) => {
+    expect(firstOfRow(text, unit)).toEqual({ first, rest });
+  });
+
+  it.each(['124', '19 1/8', '1 m 24', '', '-5', 'tall', 'tall 49'])('%s is none', (text) => {
+    expect(firstOfRow(text, 'cm')).toBeNull();
   });
 });
 

@@ -75,6 +75,32 @@ export function parseLength(text: string, unit: LengthUnit): ParsedLength {
   return mm > 0 ? { ok: true, mm } : { ok: false, problem: 'not-positive' };
 }
 
+/** Stands in a row of lengths for one that was not measured. */
+const SKIPPED = /^[-–—]$/;
+
+/**
+ * The first of several lengths that were typed in a row, as they are called out: `124 49.5 42.7`, in inches also
+ * `48 3/4 19 1/2`. A dash stands for one that was not measured.
+ *
+ * @returns the longest beginning that is one length (empty for a dash) and what follows it; null where the text is
+ *   one length or no row
+ *
+ * @example
+ * firstOfRow('48 3/4 19 1/2', 'in') // { first: '48 3/4', rest: '19 1/2' }
+ */
+export function firstOfRow(text: string, unit: LengthUnit): { first: string; rest: string } | null {
+  if (parseLength(text, unit).ok) return null;
+  const words = text.trim().split(/\s+/);
+  const split = (count: number) => ({
+    first: words.slice(0, count).join(' '),
+    rest: words.slice(count).join(' ')
+  });
+  if (SKIPPED.test(words[0] ?? '')) return { ...split(1), first: '' };
+  for (let count = words.length - 1; count > 0; count--)
+    if (parseLength(split(count).first, unit).ok) return split(count);
+  return null;
+}
+
 function readFeet(text: string): number | undefined {
   const found = FEET.exec(text);
   if (!found) return undefined;

@@ -30,7 +30,8 @@ export function ownCheck(record: OwnCheckRecord): Check {
     })),
     result: 'rating',
     picture: { pose: record.pose, view, changes: [], spot: record.spot },
-    drill: null
+    drill: null,
+    own: true
   };
 }
 

@@ -5,6 +5,7 @@
   import { chosenOf } from '$lib/core/sizing';
   import type { Player } from '$lib/data';
   import VerdictMark from '$lib/ui/VerdictMark.svelte';
+  import { rowSentence } from '$lib/words/lengths';
   import { reasonSentences, verdictLine, warningSentence } from '$lib/words/sizing';
   import Arithmetic from './Arithmetic.svelte';
   import type { Bench } from './bench.svelte';
@@ -90,6 +91,7 @@
     <div class="why">
       <p class="reason">Measure the height or the arm, and a size appears here.</p>
       <p class="soft">{SURER[player.family](formatLength(6, unit))}</p>
+      <p class="soft">{rowSentence(unit)}</p>
     </div>
   </div>
 {/if}

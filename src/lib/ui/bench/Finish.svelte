@@ -1,7 +1,6 @@
 <script lang="ts">
-  import { goto } from '$app/navigation';
-  import { db, finishDraft, type Player } from '$lib/data';
-  import { lineOf } from '$lib/data/questions/records';
+  import type { Player } from '$lib/data';
+  import { finishFit } from '$lib/ui/day/line';
   import { Action } from '$lib/ui/action.svelte';
 
   /** Ends a fit: its records stay, the next player can come. A player of a line leads back to the line. */
@@ -12,12 +11,7 @@
   }: { player: Player; primary?: boolean; label?: string } = $props();
 
   const finishing = new Action();
-
-  async function finish() {
-    if (!(await finishing.run(() => finishDraft(db, player)))) return;
-    const line = await lineOf(db, player.id);
-    await goto(line ? `/day/${line.id}` : '/');
-  }
+  const finish = () => finishing.run(() => finishFit(player));
 </script>
 
 <button type="button" class="btn {primary ? 'act-next' : 'act'}" disabled={finishing.busy} onclick={finish}

@@ -5,6 +5,7 @@
   import { dropMeasurement } from '$lib/data/commands/measurements';
   import Choice from '$lib/ui/Choice.svelte';
   import MeasureField from '$lib/ui/field/MeasureField.svelte';
+  import { MeasuringOrder } from '$lib/ui/field/measuring-order';
   import { attempt } from '$lib/ui/shell/attempt';
   import { MEASUREMENT_WORDS } from '$lib/words/measurements';
   import { SLOPE_WORDS } from '$lib/words/setup';
@@ -16,13 +17,10 @@
   const nameOf = (kind: MeasurementId) => MEASUREMENT_WORDS[kind].name.toLowerCase();
 
   let active = $state<MeasurementId | null>(null);
-  let list: HTMLElement | undefined = $state();
-
-  function next(kind: MeasurementId) {
-    const following = fields[fields.indexOf(kind) + 1];
-    if (following) list?.querySelector<HTMLElement>(`[data-measure=${following}]`)?.focus();
-    else ondone();
-  }
+  const order = new MeasuringOrder(
+    () => fields,
+    () => ondone()
+  );
 </script>
 
 {#snippet slope()}
@@ -37,10 +35,12 @@
   </div>
 {/snippet}
 
-<div class="measures" bind:this={list}>
+<div class="measures">
   {#each fields as kind (kind)}
     {@const measurement = bench.newest[kind]}
     <MeasureField
+      bind:this={order.at[kind]}
+      {order}
       {kind}
       unit={bench.settings.unit}
       typed={bench.typed}
@@ -59,7 +59,6 @@
         measurement && attempt(() => dropReading(db, player, measurement, reading, nameOf(kind)))}
       earlier={measurement?.day === bench.today ? bench.readBefore(measurement) : null}
       onwrong={(earlier) => attempt(() => dropMeasurement(db, player, earlier, nameOf(kind)))}
-      onnext={() => next(kind)}
       extra={kind === 'shoulderSlope' ? slope : undefined}
     />
   {/each}

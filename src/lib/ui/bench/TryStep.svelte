@@ -1,5 +1,7 @@
 <script lang="ts">
-  import { tick } from 'svelte';
+  import { goto } from '$app/navigation';
+  import { page } from '$app/state';
+  import { onMount, tick } from 'svelte';
   import { looksFor, STOP, type TrialChoice } from '$lib/core/trial';
   import { answerTrial, beginTrial, db, dropTrial, notePain, stepBackInTrial, type Player } from '$lib/data';
   import { sizesUp } from '$lib/core/instruments';
@@ -49,6 +51,15 @@
     if (!size || !(await acting.run(() => beginTrial(db, player, size)))) return;
     await toHeading();
   }
+
+  /** Whoever comes to try on now does not ask for it twice. */
+  onMount(() => {
+    if (!page.url.searchParams.has('now')) return;
+    const begun = bench.trial || tried ? Promise.resolve() : begin();
+    void begun.then(() =>
+      goto(`${page.url.pathname}#try`, { replaceState: true, keepFocus: true, noScroll: true })
+    );
+  });
 
   async function answer(choice: string) {
     if (!asking) return;
@@ -163,7 +174,7 @@
           </p>
         {/if}
         {#if advice?.size && !bench.decided}
-          <TakeSize {bench} {player} size={advice.size} isNext ondone={ontaken} />
+          <p class="actions"><TakeSize {bench} {player} size={advice.size} isNext ondone={ontaken} /></p>
         {/if}
         <TrialAnswers {bench} {player} {tried} />
       </div>

@@ -51,6 +51,7 @@
     <header>
       <h1>{group.current.name}</h1>
       {#if times}<p class="soft no-print">{times}</p>{/if}
+      <a class="no-print over" href="/files?group={groupId}">Hand this group over</a>
     </header>
     <TabParts label="Parts of {group.current.name}" parts={PARTS} {at} onpick={turnTo}>
       {#snippet children(part)}
@@ -80,6 +81,12 @@
     flex-wrap: wrap;
     align-items: baseline;
     gap: 0 1.5rem;
+  }
+  .over {
+    margin-left: auto;
+    text-decoration: underline;
+    text-underline-offset: 0.2em;
+    line-height: 2.75rem;
   }
   h1 {
     font-size: 1.6rem;

@@ -5,6 +5,7 @@
   import ChanceBar from '$lib/ui/bench/ChanceBar.svelte';
   import NothingProposed from '$lib/ui/bench/NothingProposed.svelte';
   import VerdictMark from '$lib/ui/VerdictMark.svelte';
+  import { rowSentence } from '$lib/words/lengths';
   import { reasonSentences, verdictLine, warningSentence } from '$lib/words/sizing';
 
   /** The size for the player at hand, large enough to be read from the queue. */
@@ -35,6 +36,7 @@
 {:else}
   <p class="big num nothing" aria-hidden="true">?</p>
   <p class="soft">The first number gives a first answer.</p>
+  <p class="soft">{rowSentence(unit)}</p>
 {/if}
 
 <style>

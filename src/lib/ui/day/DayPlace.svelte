@@ -1,10 +1,12 @@
 <script lang="ts">
+  import { goto } from '$app/navigation';
   import { tick } from 'svelte';
   import { LINE_ORDER, type MeasurementId } from '$lib/core/body';
   import { db, dropReading, groupOf, type DayState } from '$lib/data';
   import { passInQueue, readInQueue, setDayState, type DayMember } from '$lib/data/commands/days';
   import { Action } from '$lib/ui/action.svelte';
   import MeasureField from '$lib/ui/field/MeasureField.svelte';
+  import { MeasuringOrder } from '$lib/ui/field/measuring-order';
   import PainNotes from '$lib/ui/PainNotes.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import Part from '$lib/ui/shell/Part.svelte';
@@ -57,11 +59,10 @@
     if (id) void toFirstField();
   });
 
-  function next(kind: MeasurementId) {
-    const following = fields[fields.indexOf(kind) + 1];
-    if (following) fieldOf(following)?.focus();
-    else toPass = true;
-  }
+  const order = new MeasuringOrder(
+    () => fields,
+    () => (toPass = true)
+  );
 
   /** All is typed: the main button has the focus as soon as the last number is in and it can be pressed. */
   let toPass = $state(false);
@@ -83,6 +84,17 @@
         : passInQueue(db, dayId, who, { size, reason: null, after })
     );
     if (done) queue.chosen = null;
+  }
+
+  /** Tried here and now instead of in the second line; the trial leads back. */
+  async function tryNow() {
+    leaveField();
+    const who = player;
+    if (!who) return;
+    await acting.run(async () => {
+      await setDayState(db, dayId, who, 'trial');
+      await goto(`/fit/${who.id}?now#try`);
+    });
   }
 
   /** What is typed belongs to the player at hand: it is taken before another one comes. */
@@ -143,6 +155,8 @@
               {#if queue.typed}{@const typed = queue.typed}{#each fields as kind (player.id + kind)}
                   {@const measurement = queue.newest[kind]}
                   <MeasureField
+                    bind:this={order.at[kind]}
+                    {order}
                     {kind}
                     {unit}
                     {typed}
@@ -164,7 +178,6 @@
                     ondrop={(reading) =>
                       measurement &&
                       attempt(() => dropReading(db, player, measurement, reading, nameOf(kind)))}
-                    onnext={() => next(kind)}
                   />
                 {/each}{/if}
             </div>
@@ -185,6 +198,11 @@
               {proposal ? (toSecondLine ? 'To the second line' : `Take the ${advised}`) : 'Take it'}, next
               <span class="key">↵</span>
             </button>
+            {#if proposal && toSecondLine}
+              <button type="button" class="btn act" data-act="try-now" disabled={acting.busy} onclick={tryNow}
+                >Try it on now</button
+              >
+            {/if}
             {#if proposal && toSecondLine && advised}
               <button type="button" class="btn act" onclick={() => pass(false)}
                 >Take the {advised} without a trial</button

@@ -7,6 +7,7 @@
   import { MEASUREMENT_WORDS } from '$lib/words/measurements';
   import type { Snippet } from 'svelte';
   import { LengthEntry } from './entry.svelte';
+  import type { MeasuringOrder } from './measuring-order';
   import ReadingsList from './ReadingsList.svelte';
 
   /**
@@ -28,7 +29,7 @@
     ondrop,
     earlier = null,
     onwrong = () => {},
-    onnext,
+    order,
     extra
   }: {
     kind: MeasurementId;
@@ -52,12 +53,13 @@
     earlier?: Measurement | null;
     /** What was read then was wrong. */
     onwrong?: (earlier: Measurement) => void;
-    onnext: () => void;
+    /** The list that this field is in. */
+    order: MeasuringOrder;
     extra?: Snippet;
   } = $props();
 
-  /** The longest text that can be a length. */
-  const LENGTH_TEXT = 40;
+  /** The longest text that can be a row of lengths. */
+  const LENGTH_TEXT = 120;
   const uid = $props.id();
   let input: HTMLInputElement | undefined = $state();
   const text = $derived(typed.of(kind) ?? '');
@@ -76,6 +78,8 @@
   let focused = $state(false);
   /** Typed since the field was last left. Not reactive: a field that is taken away in use is left too. */
   let touched = false;
+  /** What stands here came with a row: with its last length the list is done. */
+  let inRow = false;
   const entry = new LengthEntry(() => ({
     kind,
     unit,
@@ -89,8 +93,25 @@
       return onreading(mm, now);
     },
     entered: (taken) => typed.entered(kind, taken),
-    goOn: onnext
+    goOn: () => (inRow ? order.done() : order.next(kind)),
+    isLast: order.isLast(kind),
+    passOn: (own, rest, goOn) => {
+      typed.type(kind, own);
+      if (own === '') typed.entered(kind, own);
+      if (rest !== '') order.passOn(kind, rest, goOn);
+    }
   }));
+
+  export const focus = () => input?.focus();
+  /** Takes the rest of a row, which was typed into the fields before it. */
+  export function takeRest(rest: string, goOn: boolean): void {
+    entry.reset();
+    typed.type(kind, rest);
+    if (!goOn) return entry.leave();
+    inRow = true;
+    focus();
+    entry.enter();
+  }
 
   const shown = $derived.by(() => {
     if (value)
@@ -145,6 +166,7 @@
       oninput={(event) => {
         entry.reset();
         touched = true;
+        inRow = false;
         typed.type(kind, event.currentTarget.value);
       }}
       onkeydown={keydown}

@@ -15,6 +15,7 @@ function fieldOf(kind: EntrySurroundings['kind'], shared = surroundings()) {
   let text = '';
   const stored: number[] = [];
   const went = vi.fn();
+  let passed: { rest: string; goOn: boolean } | null = null;
   let storing: Promise<void> = Promise.resolve();
   const entry = onScreen(
     () =>
@@ -32,7 +33,12 @@ function fieldOf(kind: EntrySurroundings['kind'], shared = surroundings()) {
           if (kind === 'height') shared.heightMm = mm;
         },
         entered: (taken) => taken === text && (text = ''),
-        goOn: went
+        goOn: went,
+        isLast: kind === 'neckGap',
+        passOn: (own, rest, goOn) => {
+          text = own;
+          passed = { rest, goOn };
+        }
       }))
   );
   return {
@@ -44,6 +50,7 @@ function fieldOf(kind: EntrySurroundings['kind'], shared = surroundings()) {
       entry.reset();
     },
     text: () => text,
+    passed: () => passed,
     slowly: (until: Promise<void>) => (storing = until)
   };
 }
@@ -128,5 +135,50 @@ it('what the storage did not take stays typed', async () => {
   field.entry.enter();
   await expect.poll(() => field.entry.busy).toBe(false);
   expect(field.text()).toBe('120');
+  expect(field.stored).toEqual([]);
+});
+
+it('takes the first of a row and passes the rest on', async () => {
+  const field = fieldOf('height');
+  field.type('120.5 48,2 – 13');
+  field.entry.enter();
+  expect(field.passed()).toEqual({ rest: '48,2 – 13', goOn: true });
+  await expect.poll(() => field.text()).toBe('');
+  expect(field.stored).toEqual([1205]);
+  expect(field.went).not.toHaveBeenCalled();
+});
+
+it('asks about an unlikely first of a row before anything goes further', async () => {
+  const field = fieldOf('height');
+  field.type('88 30');
+  field.entry.enter();
+  expect(field.entry.question?.mm).toBe(880);
+  expect(field.passed()).toBeNull();
+  expect(field.text()).toBe('88 30');
+  field.entry.confirm();
+  expect(field.passed()?.rest).toBe('30');
+  await expect.poll(() => field.stored).toEqual([880]);
+});
+
+it('passes nothing on from the last field', () => {
+  const field = fieldOf('neckGap');
+  field.type('5.5 6');
+  field.entry.enter();
+  expect(field.entry.problem).not.toBe('');
+  expect(field.passed()).toBeNull();
+});
+
+it('leaves out what a dash stands for, and refuses a row that is no lengths', () => {
+  const field = fieldOf('height');
+  field.type('- 48.2');
+  field.entry.enter();
+  expect(field.passed()).toEqual({ rest: '48.2', goOn: true });
+  field.type('–');
+  field.entry.enter();
+  expect(field.passed()?.rest).toBe('');
+  expect(field.went).toHaveBeenCalled();
+  field.type('tall 48.2');
+  field.entry.enter();
+  expect(field.entry.problem).not.toBe('');
   expect(field.stored).toEqual([]);
 });

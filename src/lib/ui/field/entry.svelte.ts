@@ -1,5 +1,5 @@
 import { combineReadings, plausibility, type MeasurementId } from '$lib/core/body';
-import { parseLength, type LengthUnit } from '$lib/core/length';
+import { firstOfRow, parseLength, type LengthUnit } from '$lib/core/length';
 import { takenNow, type ComingReading } from '$lib/data';
 import { Action } from '$lib/ui/action.svelte';
 import { lengthProblemSentence, plausibilitySentence } from '$lib/words/lengths';
@@ -23,6 +23,10 @@ export interface EntrySurroundings {
   /** The text has become a reading. */
   readonly entered: (text: string) => void;
   readonly goOn: () => void;
+  /** This length of a row stays here, what was typed behind it is for the fields that follow. */
+  readonly passOn: (own: string, rest: string, goOn: boolean) => void;
+  /** No field follows. */
+  readonly isLast: boolean;
 }
 
 /**
@@ -68,10 +72,19 @@ export class LengthEntry {
   }
 
   #take(confirmed: boolean, goOn: boolean): void {
-    const { kind, unit, text, readings, coming, isBeyondAge, write, entered } = this.#around();
+    const { kind, unit, text, readings, coming, isBeyondAge, write, entered, passOn, isLast } =
+      this.#around();
     const heightMm = kind === 'height' ? null : (coming.get('height')?.mm ?? this.#around().heightMm);
     if (text.trim() === '') return goOn ? this.#goOn(readings) : undefined;
-    const parsed = parseLength(text, unit);
+    const split = firstOfRow(text, unit);
+    const row = split && isLast && split.rest !== '' ? null : split;
+    const own = row ? row.first : text;
+    const after = () => {
+      if (row) passOn(own, row.rest, goOn);
+      if (goOn && (row?.rest ?? '') === '') this.#around().goOn();
+    };
+    if (own === '') return after();
+    const parsed = parseLength(own, unit);
     if (!parsed.ok) {
       this.problem = lengthProblemSentence(parsed.problem, unit);
       return;
@@ -94,10 +107,10 @@ export class LengthEntry {
     void this.#taking
       .run(async () => {
         await write(mm, reading.at);
-        entered(text);
+        entered(own);
       })
       .finally(() => coming.delete(kind));
-    if (goOn && combineReadings(kind, [...readings, mm]).agrees) this.#around().goOn();
+    if (row || combineReadings(kind, [...readings, mm]).agrees) after();
   }
 
   /** Readings that lie apart are gone past only by a second Enter. */

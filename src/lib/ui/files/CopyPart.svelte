@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { page } from '$app/state';
   import { onDestroy } from 'svelte';
   import { db, groupsApart, type Player } from '$lib/data';
   import { playersByName } from '$lib/data/questions/records';
@@ -29,7 +30,9 @@
 
   const desk = new FileDesk();
   onDestroy(() => desk.end());
-  let chosen = $state('all');
+  /** Whoever comes from a group hands that over. */
+  const given = page.url.searchParams.get('group');
+  let chosen = $state(given === null ? 'all' : `g:${given}`);
   /** Players are listed once somebody looks: of a large school there are thousands. */
   let open = $state(false);
   const players = live<readonly Player[]>(
@@ -119,7 +122,13 @@
     Hand over a player, a group or everything as a file; read in there, it is merged. What both of you changed
     is shown side by side.
   </p>
-  <div class="row">
+  <form
+    class="row"
+    onsubmit={(event) => {
+      event.preventDefault();
+      if (isPassword(password)) void save();
+    }}
+  >
     <div onfocusin={() => (open = true)}>
       <PickOne
         label="What goes over"
@@ -133,15 +142,11 @@
         onpick={(picked) => (chosen = picked)}
       />
     </div>
-    <LockField bind:password />
-    <button
-      type="button"
-      class="btn act"
-      data-act="save-copy"
-      disabled={saving.busy || !isPassword(password)}
-      onclick={save}>{saving.busy ? 'Writing…' : 'Save the file'}</button
+    <LockField bind:password focused={given !== null} />
+    <button type="submit" class="btn act" data-act="save-copy" disabled={saving.busy || !isPassword(password)}
+      >{saving.busy ? 'Writing…' : 'Save the file'}</button
     >
-  </div>
+  </form>
   <div class="row">
     <SafeFilePick label="Read in another copy…" {desk} onstart={startAnew} onread={read} />
   </div>

@@ -1,8 +1,9 @@
 <script lang="ts">
+  import { focusOnOpen } from '$lib/ui/focus';
   import { canLock, LEAST_PASSWORD } from '$lib/data/files/password';
 
   /** A password with which a file is locked; empty leaves it open. */
-  let { password = $bindable() }: { password: string } = $props();
+  let { password = $bindable(), focused = false }: { password: string; focused?: boolean } = $props();
 
   const lockable = canLock();
 </script>
@@ -10,7 +11,13 @@
 {#if lockable}
   <label
     >Password, if it is to be locked
-    <input class="field" type="password" autocomplete="new-password" bind:value={password} /></label
+    <input
+      {@attach focused ? focusOnOpen : null}
+      class="field"
+      type="password"
+      autocomplete="new-password"
+      bind:value={password}
+    /></label
   >
   {#if password !== '' && password.length < LEAST_PASSWORD}
     <p class="soft">A password needs at least {LEAST_PASSWORD} characters.</p>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { FileContent, FileRead } from '$lib/data/files/desk';
   import { Action } from '$lib/ui/action.svelte';
+  import { focusOnOpen } from '$lib/ui/focus';
   import type { FileDesk } from './file-desk.svelte';
   import FilePick from './FilePick.svelte';
 
@@ -56,7 +57,14 @@
   >
     <label
       >Password of the file
-      <input class="field" type="password" autocomplete="off" required bind:value={password} /></label
+      <input
+        {@attach focusOnOpen}
+        class="field"
+        type="password"
+        autocomplete="off"
+        required
+        bind:value={password}
+      /></label
     >
     <button type="submit" class="btn act" disabled={opening.busy}
       >{opening.busy ? 'Opening…' : 'Open it'}</button

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { tick } from 'svelte';
   import { changeSettings, db, DEFAULT_SETTINGS, getSettings, SETTINGS_FORM } from '$lib/data';
   import {
     LETTER_KINDS,
@@ -7,6 +8,7 @@
     type LetterKind
   } from '$lib/data/schema/settings';
   import { Action } from '$lib/ui/action.svelte';
+  import { focusOnOpen } from '$lib/ui/focus';
   import Toggles from '$lib/ui/Toggles.svelte';
   import Fold from '$lib/ui/Fold.svelte';
   import { live, liveRecord } from '$lib/ui/live.svelte';
@@ -35,7 +37,16 @@
   const kept = $derived(settings.current.letters?.[kind] ?? LETTER_TEMPLATES[kind]);
   const field = $derived(`letter.${kind}`);
   const template = $derived(typed.of(field) ?? kept);
-  const letter = $derived(fillLetter(template, values.current ?? {}));
+  const teacher = $derived(typed.of('teacherName') ?? '');
+  /** Nothing else asks for it before the first letter. */
+  const asksName = $derived(fillLetter(template, values.current ?? {}).missing.includes('teacher'));
+  const letter = $derived(
+    fillLetter(template, {
+      ...values.current,
+      ...(asksName && teacher.trim() ? { teacher: teacher.trim() } : {})
+    })
+  );
+  const lacking = $derived(letter.missing.filter((name) => name !== 'teacher'));
   const isWhole = $derived(letter.missing.length + letter.unknown.length === 0);
 
   const keeping = new Action();
@@ -48,14 +59,21 @@
       typed.drop(`letter.${mine}`);
     });
 
-  const teacher = $derived(typed.of('teacherName') ?? '');
   const keepName = () =>
     keeping.run(async () => {
       await changeSettings(db, 'Changed the name on the card', { teacherName: teacher.trim() });
       typed.entered('teacherName', teacher);
     });
+  /** What goes out carries the name that stands there: it is kept with it. */
+  const withName = async () => !asksName || teacher.trim() === '' || (await keepName());
 
+  async function printLetter() {
+    if (!(await withName())) return;
+    await tick();
+    print();
+  }
   async function copy() {
+    await withName();
     try {
       await navigator.clipboard.writeText(letter.text);
       status.say('The letter is copied.');
@@ -87,33 +105,32 @@
         onpick={(value) => (kind = value)}
       />
     </header>
-    {#if !isWhole}
+    {#if asksName}
+      <form
+        class="ways wrong no-print"
+        onsubmit={(event) => {
+          event.preventDefault();
+          void keepName();
+        }}
+      >
+        <label
+          >Your name is missing
+          <input
+            {@attach focusOnOpen}
+            class="field"
+            maxlength={TEACHER_NAME_LENGTH}
+            value={teacher}
+            oninput={(event) => typed.type('teacherName', event.currentTarget.value)}
+          /></label
+        >
+        <button type="submit" class="btn act" disabled={keeping.busy || teacher.trim() === ''}>Keep it</button
+        >
+      </form>
+    {/if}
+    {#if lacking.length + letter.unknown.length > 0}
       <div class="wrong no-print" role="alert">
-        {#each letter.missing as name (name)}
-          {#if name === 'teacher'}
-            <form
-              class="ways"
-              onsubmit={(event) => {
-                event.preventDefault();
-                void keepName();
-              }}
-            >
-              <label
-                >Your name is missing
-                <input
-                  class="field"
-                  maxlength={TEACHER_NAME_LENGTH}
-                  value={teacher}
-                  oninput={(event) => typed.type('teacherName', event.currentTarget.value)}
-                /></label
-              >
-              <button type="submit" class="btn act" disabled={keeping.busy || teacher.trim() === ''}
-                >Keep it</button
-              >
-            </form>
-          {:else}
-            <p>“{name}” is missing: it comes from {LETTER_VALUES[name].from}.</p>
-          {/if}
+        {#each lacking as name (name)}
+          <p>“{name}” is missing: it comes from {LETTER_VALUES[name].from}.</p>
         {/each}
         {#each letter.unknown as name (name)}
           <p>“{name}” is nothing that a letter can say. See the list below.</p>
@@ -125,7 +142,7 @@
       <button type="button" class="btn act-next" data-act="copy-letter" disabled={!isWhole} onclick={copy}
         >Copy the text</button
       >
-      <button type="button" class="btn act" disabled={!isWhole} onclick={() => print()}>Print</button>
+      <button type="button" class="btn act" disabled={!isWhole} onclick={printLetter}>Print</button>
     </p>
     <div class="no-print">
       <Fold name="template" title="The words of this letter, for everybody">

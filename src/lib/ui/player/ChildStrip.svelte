@@ -13,11 +13,12 @@
 <script lang="ts">
   import { Menu, Portal } from '@skeletonlabs/skeleton-svelte';
   import { goto } from '$app/navigation';
-  import { archivePlayer, db, type FittingDay, type Player } from '$lib/data';
-  import { lineOf } from '$lib/data/questions/records';
+  import { archivePlayer, db, type Player } from '$lib/data';
   import { statusOf, type ChildStatus } from '$lib/data/questions/status';
   import { clock } from '$lib/ui/clock.svelte';
+  import { lineAtHand } from '$lib/ui/day/line';
   import { live } from '$lib/ui/live.svelte';
+  import { shortcuts } from '$lib/ui/shortcuts';
   import { attempt, whenAnswering } from '$lib/ui/shell/attempt';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { ageText, dayText } from '$lib/words/dates';
@@ -43,18 +44,22 @@
     }).finally(() => (foreseeing = false));
   });
   /** The fitting day in which this child stands, where the fit leads back to. */
-  const line = live<FittingDay | null>(
-    () => (here === 'fit' ? lineOf(db, player.id) : Promise.resolve(null)),
-    null,
-    () => player.id
-  );
+  const line = lineAtHand(() => (here === 'fit' ? player.id : ''));
   const facts = $derived(
     [
       FAMILY_WORDS[player.family].toLowerCase(),
       ageText(player.birthMonth, clock.today),
-      status.current?.entry.group ?? '',
       player.archivedOn ? `archived ${dayText(player.archivedOn)}` : ''
     ].filter((fact) => fact)
+  );
+
+  $effect(() =>
+    shortcuts(window, {
+      'Alt+e': (event) => {
+        event.preventDefault();
+        if (!event.repeat) take('edit');
+      }
+    })
   );
 
   function take(what: string) {
@@ -91,7 +96,12 @@
     </nav>
   </div>
   <p data-status>
-    <span class="soft">{facts.join(' · ')}</span>
+    <span class="soft"
+      >{facts.join(' · ')}{#if status.current?.entry.group && player.groupId}<a
+          class="group"
+          href="/class/{player.groupId}">{status.current.entry.group}</a
+        >{/if}</span
+    >
     {#if status.current}
       {#each statusParts(status.current, clock.today) as { text, is } (text)}
         <span class={is}
@@ -129,6 +139,15 @@
     content: '\00a0·\00a0';
     color: var(--ink-soft);
     font-weight: 400;
+  }
+  .group::before {
+    content: '\00a0·\00a0';
+    display: inline-block;
+  }
+  .group {
+    text-decoration: underline;
+    text-decoration-color: var(--line-strong);
+    text-underline-offset: 0.2em;
   }
   .tick {
     color: var(--fits);

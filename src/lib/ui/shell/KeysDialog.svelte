@@ -9,6 +9,7 @@
     ['Ctrl Z · Ctrl Shift Z', 'undo · redo'],
     ['Alt 1 … Alt 6', 'Today, Fitting day, Class, Players, Files, Settings'],
     ['/', 'find a player'],
+    ['Alt E', 'edit the child at hand'],
     ['1 … 9', 'in a lesson: the spot of a look'],
     ['N · H · M · S · 0', 'not yet, with help, mostly, secure, not seen'],
     ['A … D · Y · X', 'a fault by its picture · yes, no'],

@@ -54,6 +54,7 @@
 
   /** Long lists grow on request, so that the page is there at once. */
   const PAGE = 50;
+  const MOST_GROUPS = 8;
   let shown = $state({ now: PAGE, lacking: PAGE });
   const shortName = (name: string) => (name.length > 24 ? `${name.slice(0, 23)}…` : name);
 </script>
@@ -65,7 +66,12 @@
     <header>
       <div>
         <h1>Today</h1>
-        <p class="soft">{dayText(clock.today)}</p>
+        <p class="soft">
+          {dayText(clock.today)}
+          {#each groups.slice(0, MOST_GROUPS) as { id, name } (id)}<a class="group" href="/class/{id}"
+              >{name}</a
+            >{/each}
+        </p>
       </div>
       <div class="flex items-start flex-wrap gap-3">
         {#if first}
@@ -168,6 +174,14 @@
     flex-wrap: wrap;
     justify-content: space-between;
     gap: 0.75rem;
+  }
+  .group {
+    display: inline-block;
+    margin-left: 1.25rem;
+    line-height: 2.75rem;
+    color: var(--ink);
+    text-decoration: underline;
+    text-underline-offset: 0.2em;
   }
   .columns {
     display: grid;

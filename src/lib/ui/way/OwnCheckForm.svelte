@@ -62,16 +62,14 @@
     problem =
       check.title.trim() === ''
         ? 'A title is needed.'
-        : check.right.trim() === ''
-          ? 'Say what right looks like.'
-          : faultsOf(check).some(({ text }) => text.trim() === '')
-            ? 'Say what each fault is, or take it away.'
-            : '';
+        : faultsOf(check).some(({ text }) => text.trim() === '')
+          ? 'Say what each fault is, or take it away.'
+          : '';
     if (problem !== '') return;
     const made = $state.snapshot(check) as OwnCheckRecord;
-    if (
-      await keeping.run(() => keepOwnCheck(db, { ...made, title: made.title.trim(), faults: faultsOf(made) }))
-    )
+    const title = made.title.trim();
+    const right = made.right.trim() || title;
+    if (await keeping.run(() => keepOwnCheck(db, { ...made, title, right, faults: faultsOf(made) })))
       ondone();
   }
 </script>
@@ -91,6 +89,7 @@
       ><span class="soft">What right looks like</span><input
         class="field"
         maxlength="300"
+        placeholder={check.title}
         value={check.right}
         oninput={(event) => change({ right: event.currentTarget.value })}
       /></label
