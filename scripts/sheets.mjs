@@ -112,10 +112,13 @@ async function blind(seed, count) {
     const side = any(sidesOf(check, family).filter(({ faults }) => faults.length > 0));
     const { fault, scene } = any(side.faults);
     const view = figure.VIEWS[scene.view];
-    const detail = detailOf(view, who);
-    const drawn = ({ pose, changes, marked }) =>
-      figure.svgOf(figure.pictureFor({ ...who, pose, changes }, { view, detail, marked }), detail, '');
-    cells.push({ svg: drawn(side.right), text: `${i + 1}` }, { svg: drawn(scene), text: '' });
+    const drawn = ({ pose, changes, marked }, detail) =>
+      figure.pictureFor({ ...who, pose, changes }, { view, detail, marked });
+    // As large as its place allows, as the application shows it.
+    const { window } = drawn(side.right, 0.2);
+    const detail = Math.min(WIDE_PX / window.width, HIGH_PX / window.height);
+    const svg = (one) => figure.svgOf(drawn(one, detail), detail, '');
+    cells.push({ svg: svg(side.right), text: `${i + 1}` }, { svg: svg(scene), text: '' });
     key.push(`${i + 1}\t${family}\t${scene.view}\t${check.id} ${fault.id}\t${fault.text}`);
   }
   const EACH = 48;

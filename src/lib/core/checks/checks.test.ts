@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { figureFor, pictureOf, VIEWS, type Picture } from '../figure';
+import { figureFor, pictureOf, VIEWS } from '../figure';
 import { sample } from '../figure/testing';
 import { FAMILIES, type Family } from '../instruments';
 import { SETTING_IDS, SETUP_CHOICES, SETUP_KIND_OF } from '../setup';
@@ -17,7 +17,7 @@ import {
   type Check,
   type CheckScene
 } from '.';
-import { detailOf, drawnScene } from './testing';
+import { detailOf, differing, drawnScene, inkOf } from './testing';
 
 /** Width and height of a small picture. */
 const INK_PX = 240;
@@ -25,50 +25,6 @@ const INK_PX = 240;
 const LIBRARY: readonly { readonly family: Family; readonly checks: readonly Check[] }[] = await Promise.all(
   FAMILIES.map(async (family) => ({ family, checks: await checksFor(family) }))
 );
-
-/** The cells of a grid of a pixel that a picture's lines and edges of tones run through. */
-function inkOf(picture: Picture, detail: number): Set<string> {
-  const cells = new Set<string>();
-  for (const { path } of [...picture.lines, ...picture.regions]) {
-    let [x, y, command] = [0, 0, 'M'];
-    const lineTo = (toX: number, toY: number) => {
-      const steps = Math.ceil(Math.hypot(toX - x, toY - y) * detail) + 1;
-      for (let step = 0; step <= steps; step++)
-        cells.add(
-          `${Math.round((x + ((toX - x) * step) / steps) * detail)} ${Math.round((y + ((toY - y) * step) / steps) * detail)}`
-        );
-      [x, y] = [toX, toY];
-    };
-    const tokens = path.match(/[Mlq]|-?\d*\.?\d+/g) ?? [];
-    for (let i = 0; i < tokens.length;) {
-      const token = tokens[i] ?? '';
-      if (/[Mlq]/.test(token)) {
-        command = token;
-        i++;
-        continue;
-      }
-      // Of a curve's two points the first only bends it.
-      if (command === 'q') i += 2;
-      const [dx, dy] = [Number(tokens[i]), Number(tokens[i + 1])];
-      if (command === 'M') [x, y] = [dx, dy];
-      else lineTo(x + dx, y + dy);
-      i += 2;
-    }
-  }
-  return cells;
-}
-
-/** The share of ink of two pictures that only one of them has, a pixel's shift forgiven. */
-function differing(one: Set<string>, other: Set<string>): number {
-  const near = (cell: string, of: Set<string>) => {
-    const [x = 0, y = 0] = cell.split(' ').map(Number);
-    for (const dx of [-1, 0, 1]) for (const dy of [-1, 0, 1]) if (of.has(`${x + dx} ${y + dy}`)) return true;
-    return false;
-  };
-  const alone = [...one].filter((cell) => !near(cell, other)).length;
-  const others = [...other].filter((cell) => !near(cell, one)).length;
-  return (alone + others) / Math.max(1, one.size + other.size);
-}
 
 describe.each(LIBRARY)('the library of the $family', ({ family, checks }) => {
   it('has as many checks as the family asks for, in every category, each once', () => {

@@ -27,6 +27,7 @@ const SEEN_IN = {
   clenched: ['hold-jaw/clamps', 'hold-squeeze/pinches', 'hold-breath/jaw'],
   'breath-held': ['hold-breath/held', 'use-repeats/breath'],
   'neck-bent': ['hold-bringing-up/jaw-first', 'hold-neck/head-tips', 'hold-head/tipped'],
+  'head-straight-ahead': ['hold-jaw/chin-tip', 'hold-head/ahead'],
   'neck-turned': ['hold-head/twisted', 'hold-head/turned', 'hold-looks/pulled-in'],
   'head-forward': [
     'hold-comes-to-player/head-reaches',
@@ -59,7 +60,7 @@ const SEEN_IN = {
   'thumb-towards-body': ['left-thumb-place/ahead', 'left-thumb-place/down'],
   'thumb-hooked': ['left-thumb-shape/hooked', 'left-thumb-light/hooked'],
   'thumb-pressing': ['left-thumb-shape/presses', 'left-thumb-light/presses', 'left-weight/grips'],
-  'web-closed': ['left-web/closed', 'left-c-shape/closed'],
+  'web-closed': ['left-web/closed', 'left-c-shape/closed', 'left-index-side/clamped'],
   'knuckles-low': ['left-web/low', 'left-knuckles/low'],
   'off-the-neck': ['left-index-side/away', 'left-knuckles/away'],
   'fingers-flat': [
@@ -116,8 +117,11 @@ const SEEN_IN = {
   'bow-elbow-high': ['use-elbow/high', 'pluck-elbow/high', 'use-opening/elbow-high', 'use-weight/held-up'],
   'plucks-upward': ['pluck-thumb/up', 'pluck-motion/up'],
   'plucks-by-bridge': ['pluck-elbow/bridge', 'pluck-motion/bridge'],
+  'hair-tight': ['ready-bow/overtight', 'ready-unpack/tight'],
+  'hair-greasy': ['ready-hair/greasy', 'ready-unpack/by-the-hair'],
   'pin-off-mark': ['ready-pin/off-mark', 'hold-pin/sinks'],
   'pin-wanders': ['ready-pin/off-stop', 'ready-pin/slid', 'hold-pin/wanders'],
+  'knees-wide': ['seat-knees/wide', 'hold-legs/no-contact'],
   'seat-low': ['ready-stool/low', 'seat-hips/low'],
   'seat-high': ['ready-stool/high', 'seat-hips/high'],
   'leans-on-it': ['hold-breastbone/leans-on', 'hold-no-weight/leans']

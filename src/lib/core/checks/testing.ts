@@ -15,3 +15,47 @@ export function drawnScene(family: Family, scene: CheckScene, px: number): Pictu
   const options = { view: VIEWS[scene.view], detail: detailOf(family, scene, px), marked: scene.marked };
   return pictureFor(question, options);
 }
+
+/** The cells of a grid of a pixel that a picture's lines and edges of tones run through. */
+export function inkOf(picture: Picture, detail: number): Set<string> {
+  const cells = new Set<string>();
+  for (const { path } of [...picture.lines, ...picture.regions]) {
+    let [x, y, command] = [0, 0, 'M'];
+    const lineTo = (toX: number, toY: number) => {
+      const steps = Math.ceil(Math.hypot(toX - x, toY - y) * detail) + 1;
+      for (let step = 0; step <= steps; step++)
+        cells.add(
+          `${Math.round((x + ((toX - x) * step) / steps) * detail)} ${Math.round((y + ((toY - y) * step) / steps) * detail)}`
+        );
+      [x, y] = [toX, toY];
+    };
+    const tokens = path.match(/[Mlq]|-?\d*\.?\d+/g) ?? [];
+    for (let i = 0; i < tokens.length;) {
+      const token = tokens[i] ?? '';
+      if (/[Mlq]/.test(token)) {
+        command = token;
+        i++;
+        continue;
+      }
+      // Of a curve's two points the first only bends it.
+      if (command === 'q') i += 2;
+      const [dx, dy] = [Number(tokens[i]), Number(tokens[i + 1])];
+      if (command === 'M') [x, y] = [dx, dy];
+      else lineTo(x + dx, y + dy);
+      i += 2;
+    }
+  }
+  return cells;
+}
+
+/** The share of ink of two pictures that only one of them has, a pixel's shift forgiven. */
+export function differing(one: Set<string>, other: Set<string>): number {
+  const near = (cell: string, of: Set<string>) => {
+    const [x = 0, y = 0] = cell.split(' ').map(Number);
+    for (const dx of [-1, 0, 1]) for (const dy of [-1, 0, 1]) if (of.has(`${x + dx} ${y + dy}`)) return true;
+    return false;
+  };
+  const alone = [...one].filter((cell) => !near(cell, other)).length;
+  const others = [...other].filter((cell) => !near(cell, one)).length;
+  return (alone + others) / Math.max(1, one.size + other.size);
+}

@@ -1,5 +1,6 @@
 import { changed, changeKind, type Change, type Cue } from './changes';
 import type { Box } from './drawing/project';
+import { shifted } from './drawing/shapes';
 import type { Figure } from './figure';
 import { strayingOf } from './marks';
 import {
@@ -11,6 +12,7 @@ import {
   type PlainOptions,
   type PlainQuestion
 } from './plain-picture';
+import { sub } from './vector';
 
 /** A picture: who, with what, how, and from where. */
 export interface PictureQuestion extends PlainQuestion {
@@ -68,7 +70,10 @@ function withStraying(picture: Picture, right: Figure, wrong: Figure, options: P
   const { x, y, width, height } = picture.window;
   const of = ({ shapes }: Figure) =>
     shapes.filter(({ part }) => begins(part, parts) && !begins(part, view.without));
-  const straying = strayingOf(of(right), of(wrong), {
+  const against = (options.marked ?? []).map(({ kind }) => changeKind(kind).against).find((spot) => spot);
+  const [was, is] = against ? [right.spots[against], wrong.spots[against]] : [];
+  const should = was && is ? of(right).map((shape) => shifted(shape, sub(is, was))) : of(right);
+  const straying = strayingOf(should, of(wrong), {
     view,
     detail,
     strokePx,

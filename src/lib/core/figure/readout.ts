@@ -6,6 +6,7 @@ import type { Leg } from './body/leg';
 import { HIP_OVER_SEAT, type FigureBody } from './body/lengths';
 import { EAR_AT, onHead, SIDES, signOf, type Side, type Spine } from './body/spine';
 import { tipOf, type Bow, type BowFrame } from './instrument/bow';
+import { rosinAt } from './instrument/fitted';
 import { boardTop, bowStation, noteAt, onString, type Model } from './instrument/model';
 import { pegPlace } from './instrument/scroll';
 import type { HandPlan } from './pose/left-hand';
@@ -81,6 +82,7 @@ export function spotsOf(parts: Parts): Record<string, Vec> {
   const spots: Record<string, Vec> = {
     head: at(0, 0.5, 0),
     jaw: at(0.2, 0.1, 0.15),
+    mouth: at(0, 0.16, 0.36),
     eyebrow: at(0, 0.62, 0.36),
     cheek: at(0.26, 0.32, 0.2),
     neckBack: at(0, 0.05, -0.25),
@@ -129,6 +131,7 @@ export function spotsOf(parts: Parts): Record<string, Vec> {
       bodyMiddle: on(0, model.bodyMm / 2, model.ribMm / 2),
       bowPlace: place(frame, onString(model, pose.bowString, bowStation(model, 0.5))),
       firstFinger: on(0, model.firstFinger, boardTop(model, model.firstFinger)),
+      rosin: on(model.spread, rosinAt(model), model.ribMm),
       bottom: on(0, 0, model.ribMm / 2),
       // On the axis of the instrument, where the rules of sizing and set-up have them.
       contact: on(0, model.bodyMm - CONTACT_BELOW_EDGE_MM, 0),
@@ -149,7 +152,8 @@ export function spotsOf(parts: Parts): Record<string, Vec> {
         bow: add(lies.at, scale(lies.along, bow.hairMm * pose.bowAt)),
         bowTip: tipOf(bow, lies),
         bowMiddle: add(lies.at, scale(lies.along, 0.5 * bow.hairMm)),
-        frog: lies.at
+        frog: lies.at,
+        hairAtFrog: add(lies.at, scale(lies.along, bow.frogMm + 0.075 * bow.hairMm))
       });
     else spots.bow = spots.bowPlace ?? spots.head ?? [0, 0, 0];
   }

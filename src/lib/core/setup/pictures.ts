@@ -36,7 +36,7 @@ export const SEEN_PICTURES: Readonly<Record<string, SeenPicture>> = {
   'seated-knee-slides': picture('left', [{ kind: 'seat-too-high' }]),
   'seated-slides-away': picture('left', [{ kind: 'pushed-away' }]),
   'standing-hand-high': picture('front', [{ kind: 'bass-too-high' }]),
-  'standing-hunched': picture('right', [{ kind: 'slumped' }]),
+  'standing-hunched': picture('right', [{ kind: 'bent-over' }]),
   'standing-wrist-bent': picture('leftHandSide', [{ kind: 'wrist-bent-out' }]),
   'standing-falls': picture('left', [{ kind: 'bass-leans-out' }]),
   'standing-leans-on': picture('left', [{ kind: 'bass-squeezed' }])

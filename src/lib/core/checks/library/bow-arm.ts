@@ -7,7 +7,7 @@ const cello = checksOf('bow-use', ['cello']);
 const bass = checksOf('bow-use', ['bass']);
 const upper = checksOf('bow-use', ['violin', 'viola', 'cello']);
 
-const ARM = { violin: 'head', viola: 'head', cello: 'front', bass: 'front' } as const;
+const ARM = { violin: 'head', viola: 'head', cello: 'bowArmFront', bass: 'bowArmFront' } as const;
 
 /** The bow arm. Source: what string teachers commonly look for. */
 export const BOW_ARM: readonly Check[] = [
@@ -77,7 +77,7 @@ export const BOW_ARM: readonly Check[] = [
       { bass: 'head' },
       fault('shoulder', 'The shoulder lifts the bow', [['bow-shoulder-raised', 60]])
     ),
-    seenFrom({ bass: 'right' }, fault('bends', 'Bends down to the string', ['slumped']))
+    seenFrom({ bass: 'right' }, fault('bends', 'Bends down to the string', ['bent-over']))
   ),
   upper(
     'use-elbow-first',
@@ -114,7 +114,7 @@ export const BOW_ARM: readonly Check[] = [
       drill: 'short-strokes',
       spot: 'rightElbow',
       pose: 'middle',
-      view: 'threeQuarterRight',
+      view: 'bowArmFront',
       later: true
     },
     fault('elbow-high', 'The elbow flies instead of opening', [['bow-elbow-high', 60]]),
@@ -144,10 +144,10 @@ export const BOW_ARM: readonly Check[] = [
       drill: 'silent-levels',
       spot: 'rightShoulder',
       pose: 'tip',
-      view: { violin: 'head', viola: 'head', cello: 'front', bass: 'bowFront' }
+      view: { violin: 'head', viola: 'head', cello: 'bowFront', bass: 'bowFront' }
     },
     seenFrom(
-      { bass: 'head' },
+      { cello: 'head', bass: 'head' },
       fault('shoulder', 'Shoulder pulled up to get there', [['bow-shoulder-raised', 60]])
     ),
     fault(

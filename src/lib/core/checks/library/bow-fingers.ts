@@ -50,7 +50,7 @@ export const BOW_FINGERS: readonly Check[] = [
     {
       drill: 'climb-stick',
       spot: 'rightFourthFinger',
-      view: 'bowHand'
+      view: 'bowFourth'
     },
     fault(
       'flat',
@@ -70,7 +70,7 @@ export const BOW_FINGERS: readonly Check[] = [
     {
       drill: 'climb-stick',
       spot: 'rightFourthFinger',
-      view: 'bowHandAbove'
+      view: 'bowFourthAbove'
     },
     fault(
       'flat',

@@ -1,6 +1,6 @@
 import { FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { bow, checksOf, except, fault, habit } from './make';
+import { bow, checksOf, except, fault, habit, seenFrom } from './make';
 
 const all = checksOf('bow-hand', FAMILIES);
 const bass = checksOf('bow-hand', ['bass']);
@@ -103,7 +103,10 @@ export const BOW_THUMB: readonly Check[] = [
         bow('A bow that is too heavy makes the thumb push.')
       )
     ),
-    fault('stiff', 'Stiff, the whole hand with it', ['bow-hand-stiff']),
+    seenFrom(
+      { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' },
+      fault('stiff', 'Stiff, the whole hand with it', ['bow-hand-stiff'])
+    ),
     fault('fist', 'Pulled into a fist', ['bow-fist'])
   ),
   all(

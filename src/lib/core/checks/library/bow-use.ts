@@ -27,7 +27,7 @@ const MIDDLE = {
   cello: 'bowMiddleAbove',
   bass: 'bowMiddleAbove'
 } as const;
-const ARM = { violin: 'head', viola: 'head', cello: 'front', bass: 'front' } as const;
+const ARM = { violin: 'head', viola: 'head', cello: 'bowArmFront', bass: 'bowArmFront' } as const;
 const LANE = { violin: 'bridge', viola: 'bridge', cello: 'bowFront', bass: 'bowFront' } as const;
 const OUTSIDE = { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' } as const;
 
@@ -59,7 +59,7 @@ export const BOW_USE: readonly Check[] = [
     {
       drill: 'short-strokes',
       spot: 'bow',
-      view: 'bodyAbove',
+      view: 'bridge',
       result: 'angle',
       goal: { first: 15, later: 8, better: 'less', stops: 'Look at the tip: that is where it drifts.' }
     },
@@ -232,10 +232,14 @@ export const BOW_USE: readonly Check[] = [
     ),
     fault('drifts', 'Whole bow that drifts', [['bow-oblique', 30]])
   ),
-  upper(...WEIGHT, PRESSED, seenFrom(ARM, fault('held-up', 'The arm holds it up', [['bow-elbow-high', 60]]))),
+  upper(
+    ...WEIGHT,
+    seenFrom({ cello: 'bowStrings', bass: 'bowStrings' }, PRESSED),
+    seenFrom(ARM, fault('held-up', 'The arm holds it up', [['bow-elbow-high', 60]]))
+  ),
   bass(
     ...WEIGHT,
-    PRESSED,
+    seenFrom({ cello: 'bowStrings', bass: 'bowStrings' }, PRESSED),
     seenFrom('head', fault('shoulder', 'The shoulder holds it up', [['bow-shoulder-raised', 60]]))
   ),
   all(

@@ -288,6 +288,26 @@ export const SHARED_CAUSES: Readonly<Record<SharedIdentity, readonly Cause<never
   ],
   'plucks-upward': [habit('Draw circles: across, and back to the thumb.', 'pluck-levels')],
   'plucks-by-bridge': [habit('Thumb at the end of the board first.', 'pluck-levels')],
+  'head-straight-ahead': [
+    only(SHOULDER_FAMILIES, habit('Look along the strings, then lay the jaw down.', 'wall-mirror')),
+    only(
+      SHOULDER_FAMILIES,
+      except('seat', ['further-out'], setUp('mount', 'other', 'Mount the chin rest nearer to the centre.'))
+    ),
+    only(SHOULDER_FAMILIES, setUp('scroll', 'other', 'A scroll far in front leaves the head straight.'))
+  ],
+  'knees-wide': [
+    only(['cello'], setUp('seat', 'lower', 'Thighs that slope let the knees fall out: lower the seat.')),
+    only(['cello'], habit('Bring the legs in until they touch.', 'set-and-reset'))
+  ],
+  'hair-tight': [
+    habit('Two turns back; say it together at the end.', 'ready-round'),
+    workshop('A screw that is hard to turn goes to the workshop.')
+  ],
+  'hair-greasy': [
+    habit('By the frog; the hair is for the strings.', 'ready-round'),
+    workshop('The workshop cleans it.')
+  ],
   'pin-off-mark': [
     setUp('pin', 'raise', 'Out to its mark; a hand on the neck while the screw is loose.'),
     workshop('A screw that does not hold goes to the workshop.')

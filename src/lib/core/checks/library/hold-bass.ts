@@ -125,7 +125,7 @@ export const BASS_HOLD: readonly Check[] = [
       spot: 'back',
       view: 'right'
     },
-    fault('hunched', 'Hunched to the bow’s spot', ['slumped']),
+    fault('hunched', 'Hunched to the bow’s spot', ['bent-over']),
     fault('back', 'Leans back against the weight', ['leaning-back'])
   ),
   bass(

@@ -86,7 +86,7 @@ export const CELLO_HOLD: readonly Check[] = [
     {
       drill: 'set-and-reset',
       spot: 'rightKnee',
-      view: 'front',
+      view: 'kneesFront',
       shows: [],
       school: [
         'cello-placing',
@@ -117,20 +117,17 @@ export const CELLO_HOLD: readonly Check[] = [
         )
       )
     ),
-    fault(
-      'knees-high',
-      'Knees above the corners',
-      [['knees-above-corner', 110]],
-      setUp('seat', 'raise', 'Raise the seat before the pin.'),
-      tooSmall('With the seat high already: it may be too small.')
+    seenFrom(
+      'seatLeft',
+      fault(
+        'knees-high',
+        'Knees above the corners',
+        [['knees-above-corner', 110]],
+        setUp('seat', 'raise', 'Raise the seat before the pin.'),
+        tooSmall('With the seat high already: it may be too small.')
+      )
     ),
-    fault(
-      'no-contact',
-      'Legs without contact',
-      ['knees-wide'],
-      habit('Bring the legs in until they touch.', 'set-and-reset'),
-      setUp('seat', 'lower', 'Thighs that slope let the knees fall out: lower the seat.')
-    )
+    fault('no-contact', 'Legs without contact', ['knees-wide'])
   ),
   cello(
     'hold-push',

@@ -1,6 +1,6 @@
 import { SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, except, fault, habit, seenFrom, setUp } from './make';
+import { checksOf, fault, habit, seenFrom, setUp } from './make';
 
 const hold = checksOf('hold', SHOULDER_FAMILIES);
 
@@ -99,13 +99,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
       spot: 'jaw',
       view: 'head'
     },
-    fault(
-      'chin-tip',
-      'Tip of the chin on it',
-      ['chin-tip-down'],
-      except('seat', ['further-out'], setUp('mount', 'other', 'Mount the chin rest nearer to the centre.')),
-      habit('Turn the head a little, then lay it down.', 'wall-mirror')
-    ),
+    fault('chin-tip', 'Tip of the chin on it', ['chin-tip-down']),
     fault(
       'cheek',
       'The cheek lies on it',
@@ -113,7 +107,10 @@ export const SHOULDER_HOLD: readonly Check[] = [
       setUp('chinRest', 'raise', 'Too low: raise by 5 mm.'),
       habit('Nose level, then lay the jaw down.', 'wall-mirror')
     ),
-    fault('clamps', 'Clamps with jaw and shoulder', ['shoulder-raised', ['head-tipped', 12]])
+    fault('clamps', 'Clamps with jaw and shoulder', [
+      ['shoulder-raised', 60],
+      ['head-tipped', 12]
+    ])
   ),
   hold(
     'hold-head',
@@ -127,13 +124,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
       view: 'head'
     },
     fault('twisted', 'Turned far to the side', ['head-turned']),
-    fault(
-      'ahead',
-      'Faces straight ahead',
-      ['chin-tip-down'],
-      habit('Look at the scroll, then lay the jaw down.', 'wall-mirror'),
-      setUp('scroll', 'other', 'A scroll far in front leaves the head straight.')
-    )
+    fault('ahead', 'Faces straight ahead', ['chin-tip-down'])
   ),
   hold(
     'hold-neck',

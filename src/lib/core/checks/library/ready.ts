@@ -14,22 +14,10 @@ const AWAY = {
   view: { violin: 'bowMiddle', viola: 'bowMiddle', cello: 'bowMiddleAbove', bass: 'bowMiddleAbove' }
 } as const;
 const PUT_AWAY = [
-  fault(
-    'tight',
-    'The bow goes in tight',
-    ['bow-overtight'],
-    habit('Two turns back; say it together at the end.', 'ready-round'),
-    workshop('A screw that is hard to turn goes to the workshop.')
-  ),
+  fault('tight', 'The bow goes in tight', ['bow-overtight']),
   seenFrom(
     { violin: 'bowFrog', viola: 'bowFrog', cello: 'bowFrogAbove', bass: 'bowFrogAbove' },
-    fault(
-      'by-the-hair',
-      'Taken out by the hair',
-      ['hair-greasy'],
-      habit('By the frog; the hair is for the strings.', 'ready-round'),
-      workshop('The workshop cleans it.')
-    )
+    fault('by-the-hair', 'Taken out by the hair', ['hair-greasy'])
   )
 ] as const;
 
@@ -103,12 +91,15 @@ export const READY: readonly Check[] = [
       habit('Show where the hand carries the bow.', 'ready-round'),
       workshop('The workshop cleans it.')
     ),
-    fault(
-      'torn',
-      'Torn strands hang down',
-      ['hair-torn'],
-      habit('Cut them off at both ends; never pull.'),
-      workshop('Where more tear each week, the hair is renewed.')
+    seenFrom(
+      { violin: 'bowMiddle', viola: 'bowMiddle', cello: 'bowMiddleAbove', bass: 'bowMiddleAbove' },
+      fault(
+        'torn',
+        'Torn strands hang down',
+        ['hair-torn'],
+        habit('Cut them off at both ends; never pull.'),
+        workshop('Where more tear each week, the hair is renewed.')
+      )
     )
   ),
   ready(
@@ -117,7 +108,7 @@ export const READY: readonly Check[] = [
     'The bow is carried upright',
     'The bow is carried upright by its frog, tip to the ceiling; no hand touches the hair.',
     'Carry the bow like a candle, hands off the hair.',
-    { drill: 'ready-round', spot: 'rightHand', pose: 'bowUpright', view: 'threeQuarter' },
+    { drill: 'ready-round', spot: 'rightHand', pose: 'bowUpright', view: 'bowCarried' },
     fault(
       'points-out',
       'It points at the others',
@@ -140,7 +131,7 @@ export const READY: readonly Check[] = [
     {
       drill: 'ready-round',
       spot: 'bowPlace',
-      view: { violin: 'bridge', viola: 'bridge', cello: 'bowFront', bass: 'bowFront' }
+      view: { violin: 'bridge', viola: 'bridge', cello: 'bowStrings', bass: 'bowStrings' }
     },
     fault(
       'heaps',
@@ -151,7 +142,7 @@ export const READY: readonly Check[] = [
     fault(
       'none',
       'The bow skates for want of it',
-      ['bow-over-board'],
+      ['bow-over-board', ['bow-oblique', 14]],
       habit('Three slow passes from frog to tip.', 'ready-round')
     )
   ),
@@ -349,7 +340,7 @@ export const READY: readonly Check[] = [
       drill: 'stand-up',
       spot: 'seatEdge',
       pose: 'seated',
-      view: 'left'
+      view: 'seatLeft'
     },
     fault('low', 'A lower seat than on record', ['seat-too-low']),
     fault('high', 'A higher seat than on record', ['seat-too-high'])

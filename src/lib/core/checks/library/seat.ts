@@ -14,7 +14,7 @@ export const SEAT: readonly Check[] = [
     {
       drill: 'stand-up',
       spot: 'seatEdge',
-      view: 'left'
+      view: 'seatLeft'
     },
     fault(
       'far-back',
@@ -23,11 +23,14 @@ export const SEAT: readonly Check[] = [
       habit('Stand up, sit down at the edge.', 'stand-up'),
       setUp('seat', 'lower', 'A seat that is too high pushes back.')
     ),
-    fault(
-      'leans-back',
-      'Leans on the back of the chair',
-      ['leaning-back'],
-      habit('Grow tall, then bring the cello.', 'wall-back')
+    seenFrom(
+      'left',
+      fault(
+        'leans-back',
+        'Leans on the back of the chair',
+        ['leaning-back'],
+        habit('Grow tall, then bring the cello.', 'wall-back')
+      )
     )
   ),
   cello(
@@ -39,7 +42,7 @@ export const SEAT: readonly Check[] = [
     {
       drill: 'stand-up',
       spot: 'leftFoot',
-      view: 'left'
+      view: 'seatLeft'
     },
     fault(
       'heels',
@@ -66,7 +69,7 @@ export const SEAT: readonly Check[] = [
       drill: 'stand-up',
       spot: 'belly',
       pose: 'seated',
-      view: 'left',
+      view: 'seatLeft',
       result: 'yes-no'
     },
     fault(
@@ -86,7 +89,7 @@ export const SEAT: readonly Check[] = [
     {
       drill: 'stand-up',
       spot: 'leftKnee',
-      view: 'left'
+      view: 'seatLeft'
     },
     fault('low', 'Knees higher than the hips', ['seat-too-low']),
     fault('high', 'Thighs slope steeply, the cello slides', ['seat-too-high'])
@@ -142,7 +145,7 @@ export const SEAT: readonly Check[] = [
     {
       drill: 'set-and-reset',
       spot: 'leftKnee',
-      view: 'front'
+      view: 'kneesFront'
     },
     fault(
       'squeezes',
@@ -151,12 +154,6 @@ export const SEAT: readonly Check[] = [
       habit('Knees apart, let it stand between them, let them rest.', 'set-and-reset'),
       setUp('seat', 'raise', 'Knees above the corners squeeze it: raise the seat.')
     ),
-    fault(
-      'wide',
-      'Knees far apart, no contact',
-      ['knees-wide'],
-      setUp('seat', 'lower', 'Thighs that slope let the knees fall out: lower the seat.'),
-      habit('Bring the legs in until they touch.', 'set-and-reset')
-    )
+    fault('wide', 'Knees far apart, no contact', ['knees-wide'])
   )
 ];

@@ -52,7 +52,7 @@ export const STANCE: readonly Check[] = [
     {
       drill: 'feet-print',
       spot: 'rightFoot',
-      view: 'right',
+      view: 'feetRight',
       school: [
         'feet',
         {
@@ -69,7 +69,7 @@ export const STANCE: readonly Check[] = [
       ['left-foot-forward'],
       habit('Bring it back beside the bass.', 'feet-print')
     ),
-    fault('deep', 'Crouches to reach', ['knees-deep'])
+    seenFrom('right', fault('deep', 'Crouches to reach', ['knees-deep']))
   ),
   standing(
     'stance-weight',
@@ -99,7 +99,7 @@ export const STANCE: readonly Check[] = [
     {
       drill: 'short-strokes',
       spot: 'leftKnee',
-      view: { violin: 'left', viola: 'left', bass: 'right' }
+      view: { violin: 'legsLeft', viola: 'legsLeft', bass: 'legsRight' }
     },
     fault(
       'locked',

@@ -33,7 +33,7 @@ export const BODY_CHANGES = {
     ['share', 1, 1],
     (a, p) => ({ jawClenched: a, headPitch: p.headPitch + 7 * a }),
     ['face', 'jaw'],
-    at('jaw', 0.05),
+    at('mouth', 0.045),
     'face'
   ),
   'breath-held': change(
@@ -45,7 +45,7 @@ export const BODY_CHANGES = {
       rightShoulderUp: p.rightShoulderUp + 22 * a
     }),
     ['face'],
-    at('jaw', 0.06),
+    at('mouth', 0.055),
     'face'
   ),
   // Shoulders and trunk
@@ -106,6 +106,14 @@ export const BODY_CHANGES = {
     TRUNK,
     at('back', 0.12, 'plumb'),
     { violin: 'left', viola: 'left', cello: 'right', bass: 'right' }
+  ),
+  'bent-over': change(
+    ['bass'],
+    ['deg', 24, 38],
+    (a, p) => ({ pelvisPitch: p.pelvisPitch + a, headPitch: p.headPitch - 0.2 * a }),
+    TRUNK,
+    at('back', 0.12, 'plumb'),
+    'right'
   ),
   'leaning-back': change(
     FAMILIES,
@@ -245,14 +253,17 @@ export const BODY_CHANGES = {
     at('leftFoot', 0.09, 'level'),
     'left'
   ),
-  'seated-far-back': change(
-    ['cello'],
-    ['mm', 120, 170],
-    (a, p) => ({ seatBack: p.seatBack + a }),
-    ['stool'],
-    at('seatEdge', 0.09, 'plumb'),
-    'left'
-  ),
+  'seated-far-back': {
+    ...change(
+      ['cello'],
+      ['mm', 120, 170],
+      (a, p) => ({ seatBack: p.seatBack + a }),
+      ['torso', 'leftThigh', 'rightThigh'],
+      at('seatEdge', 0.09, 'plumb'),
+      'left'
+    ),
+    against: 'seatEdge'
+  },
   'knees-together': change(
     ['cello'],
     ['mm', 55, 80],

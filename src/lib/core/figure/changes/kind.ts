@@ -24,6 +24,8 @@ export interface ChangeKind {
   /** Parts whose lines bear it, by the beginning of their name. */
   readonly parts: readonly string[];
   readonly cue: Cue;
+  /** A spot that moves in the drawing, but stays in truth: what should be is shown as it lies to this. */
+  readonly against?: string;
   /** From where it is seen best, by family where that differs. */
   readonly view: ViewName | Readonly<Partial<Record<Family, ViewName>>>;
   /** The pose in which it can be seen; playing where absent. */

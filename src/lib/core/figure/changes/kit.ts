@@ -106,7 +106,7 @@ export const KIT_CHANGES = {
     ['share', 1, 1],
     (a) => ({ rosinHeap: a }),
     ['rosin'],
-    at('bowPlace', 0.05),
+    at('rosin', 0.045),
     'strings'
   ),
   'bow-slack': change(
@@ -130,15 +130,15 @@ export const KIT_CHANGES = {
     ['share', 1, 1],
     (a) => ({ hairTorn: a }),
     ['bowTorn'],
-    at('frog', 0.06),
-    byHold('bowFrog', 'bowFrogAbove')
+    at('bowMiddle', 0.08),
+    byHold('bowMiddle', 'bowMiddleAbove')
   ),
   'hair-greasy': change(
     FAMILIES,
     ['share', 1, 1],
     (a) => ({ hairGreasy: a }),
     ['bowDark'],
-    at('frog', 0.05),
+    at('hairAtFrog', 0.035),
     byHold('bowFrog', 'bowFrogAbove')
   ),
   'pin-tip-bare': change(

@@ -68,6 +68,20 @@ export const ball = (at: Vec, radius: number, look: Look): Ellipsoid => ({
   ...look
 });
 
+/** The same shape elsewhere. */
+export function shifted(shape: Shape, by: Vec): Shape {
+  switch (shape.kind) {
+    case 'cone':
+      return { ...shape, a: sum(shape.a, by), b: sum(shape.b, by) };
+    case 'ellipsoid':
+      return { ...shape, at: sum(shape.at, by) };
+    case 'curve':
+      return { ...shape, points: shape.points.map((point) => sum(point, by)) };
+    case 'mesh':
+      return { ...shape, frame: { ...shape.frame, at: sum(shape.frame.at, by) } };
+  }
+}
+
 /** A ring of points round an axis; the radii along two directions across it. */
 export const ringAt = (at: Vec, across1: Vec, across2: Vec, around: number): Vec[] =>
   Array.from({ length: around }, (_, i) => {

@@ -110,9 +110,9 @@ export function bowShapes(bow: Bow, frame: BowFrame, { hairTorn, hairGreasy }: H
   }));
   const torn =
     hairTorn > 0
-      ? [0.22, 0.4, 0.62].map((share, i): Curve => {
+      ? [0.34, 0.38, 0.41, 0.46, 0.5, 0.53, 0.58, 0.62].map((share, i): Curve => {
           const from = share * hairMm;
-          const hang = (0.1 + 0.05 * i) * hairMm * hairTorn;
+          const hang = (0.07 + 0.035 * (i % 4)) * hairMm * hairTorn;
           const points = Array.from({ length: 9 }, (_, j): Vec => {
             const t = j / 8;
             return add(onBow(frame, [from + 0.12 * hairMm * t * (i % 2 ? 1 : -1), 0, 0]), [
@@ -126,7 +126,7 @@ export function bowShapes(bow: Bow, frame: BowFrame, { hairTorn, hairGreasy }: H
       : [];
   const dark =
     hairGreasy > 0
-      ? [block(3.6, bow.frogMm, bow.frogMm + 0.32 * hairMm * hairGreasy, -2.2 * size, 2.2 * size, 'bowDark')]
+      ? [block(3.6, bow.frogMm, bow.frogMm + 0.15 * hairMm * hairGreasy, -2.2 * size, 2.2 * size, 'bowDark')]
       : [];
   return [
     ...torn,

@@ -11,18 +11,31 @@ export const slackString = (model: Model, slack: number): Vec[] =>
     return [wide - aside, along, out + 2];
   });
 
-/** Rosin that lies in heaps on the top under the strings. */
-export const rosinShapes = ({ bridge, bodyMm, ribMm, spread }: Model, frame: Frame, heap: number): Shape[] =>
-  [-3.4, -2.2, -1.2, -0.2, 0.9, 2, 3.1, 4].map((wide, i) => {
-    const radius = (0.03 + 0.008 * (i % 3)) * bodyMm * Math.sqrt(heap);
-    return {
-      kind: 'ellipsoid',
-      part: 'rosin',
-      tone: 'nail',
-      at: place(frame, [wide * spread, bridge + (0.06 + 0.06 * ((i * 2) % 3)) * bodyMm, ribMm]),
-      axes: [scale(frame.x, radius * 1.3), scale(frame.y, radius), scale(frame.z, radius * 0.6)]
-    };
+/** Grains of rosin lie so far from the middle of the film, at this turn from one to the next. */
+const GRAINS = 54;
+const GOLDEN_RAD = 2.399963;
+
+/** Where rosin gathers under the strings, mm from the lower end. */
+export const rosinAt = ({ bridge, bodyMm }: Pick<Model, 'bridge' | 'bodyMm'>): number =>
+  bridge + 0.085 * bodyMm;
+
+/** Rosin on the wood between bridge and board: a pale film and fine grains. */
+export function rosinShapes({ bridge, bodyMm, ribMm, spread }: Model, frame: Frame, heap: number): Shape[] {
+  const spot = (wide: number, along: number, radius: number, thick: number): Shape => ({
+    kind: 'ellipsoid',
+    part: 'rosin',
+    tone: 'nail',
+    at: place(frame, [wide, rosinAt({ bridge, bodyMm }) + along, ribMm]),
+    axes: [scale(frame.x, radius * 1.4), scale(frame.y, radius), scale(frame.z, thick)]
   });
+  const reach = 0.06 * bodyMm * Math.sqrt(heap);
+  const grains = Array.from({ length: GRAINS }, (_, i) => {
+    const out = reach * (0.25 + 0.95 * Math.sqrt(i / GRAINS));
+    const turn = i * GOLDEN_RAD;
+    return spot(out * Math.cos(turn) * 1.7 + spread, out * Math.sin(turn), 0.004 * bodyMm, 0.014 * bodyMm);
+  });
+  return [spot(spread, 0, reach, 0.004 * bodyMm), ...grains];
+}
 
 /** The cap on a pin's tip, and a cello's stop on the floor. */
 export function pinEndShapes(

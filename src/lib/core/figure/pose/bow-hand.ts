@@ -110,7 +110,7 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
       stands: at(
         x2 - 0.02 * H + 0.03 * H * fist,
         (-0.15 + 0.1 * fist) * H,
-        (0.21 + 0.1 * straight - 0.09 * fist) * H
+        (0.21 + 0.26 * straight - 0.09 * fist) * H
       ),
       along: high ? way(0.78, 0.3, -0.42) : way(0.75, 0.42, 0.02),
       back: high ? way(0.35, 0.22, 1) : way(-0.1, 0.1, 1),
