@@ -68,6 +68,40 @@ const axes = (angleDeg: number) => {
   return { sin: Math.sin(tilt), cos: Math.cos(tilt) };
 };
 
+/** What of a posture says whether it is a good one, mm. */
+export interface Stands {
+  readonly pinMm: number;
+  /** How far forward of the hips the pin's tip stands. */
+  readonly tipMm: number;
+  readonly pegAboveEarMm: number;
+  readonly cornerAboveKneeMm: number;
+}
+
+/** Height of the inner knee, mm. */
+const innerKnee = (body: SeatedBody): number =>
+  body.lowerLegMm + OF_HEIGHT.innerKneeOverLowerLeg * body.heightMm;
+
+/** How a cello stands before a seated player: the little that a search asks for hundreds of times. */
+export function standsAt(
+  body: SeatedBody,
+  cello: Cello,
+  angleDeg: number,
+  seatMm: number,
+  slideMm: number
+): Stands {
+  const { sin, cos } = axes(angleDeg);
+  const touches = cello.bodyMm - CONTACT_BELOW_EDGE_MM;
+  const contactY = seatMm + body.breastboneMm + slideMm;
+  const pinMm = (contactY - touches * cos + (cello.ribMm / 2) * sin) / cos;
+  const up = (along: number, out: number) => contactY + (along - touches) * cos + out * sin;
+  return {
+    pinMm,
+    tipMm: body.chestDepthMm / 2 + (touches + pinMm) * sin + (cello.ribMm / 2) * cos,
+    pegAboveEarMm: up(CELLO_PEG.along * cello.bodyMm, CELLO_PEG.out * cello.ribMm) - seatMm - body.earMm,
+    cornerAboveKneeMm: up(CELLO_LOWER_CORNER.along * cello.bodyMm, CELLO_LOWER_CORNER.out) - innerKnee(body)
+  };
+}
+
 /**
  * Places a cello before a seated player, seen from the side: the back touches the breastbone, the pin stands on
  * the floor, everything else follows.
@@ -83,13 +117,13 @@ export function seatedPosture(body: SeatedBody, cello: Cello, placement: Placeme
     x: contact.x - (along - touches) * sin + out * cos,
     y: contact.y + (along - touches) * cos + out * sin
   });
-  const pinMm = (contact.y - touches * cos + (cello.ribMm / 2) * sin) / cos;
+  const stands = standsAt(body, cello, angleDeg, seatMm, slideMm);
+  const { pinMm } = stands;
   const peg = point(CELLO_PEG.along * cello.bodyMm, CELLO_PEG.out * cello.ribMm);
   const corner = point(CELLO_LOWER_CORNER.along * cello.bodyMm, CELLO_LOWER_CORNER.out);
   const bowContact = point(CELLO_BOW.along * cello.bodyMm, CELLO_BOW.out * cello.ribMm);
   const ear = { x: 0, y: seatMm + body.earMm };
   const shoulder = { x: 0, y: seatMm + body.shoulderMm };
-  const kneeMm = body.lowerLegMm + OF_HEIGHT.innerKneeOverLowerLeg * body.heightMm;
   const away = Math.hypot(bowContact.x - shoulder.x, bowContact.y - shoulder.y);
   const bowDistanceMm = Math.hypot(away, body.shoulderHalfBreadthMm);
   const across = (SHOULDER_GIVES * body.armReachMm) ** 2 - away ** 2;
@@ -101,7 +135,7 @@ export function seatedPosture(body: SeatedBody, cello: Cello, placement: Placeme
     slideMm,
     contact,
     pinTop: point(0, cello.ribMm / 2),
-    pinTip: { x: body.chestDepthMm / 2 + (touches + pinMm) * sin + (cello.ribMm / 2) * cos, y: 0 },
+    pinTip: { x: stands.tipMm, y: 0 },
     pinMm,
     pinSeenMm: pinMm - COLLAR_MM,
     peg,
@@ -109,9 +143,9 @@ export function seatedPosture(body: SeatedBody, cello: Cello, placement: Placeme
     bowContact,
     ear,
     shoulder,
-    kneeMm,
-    pegAboveEarMm: peg.y - ear.y,
-    cornerAboveKneeMm: corner.y - kneeMm,
+    kneeMm: innerKnee(body),
+    pegAboveEarMm: stands.pegAboveEarMm,
+    cornerAboveKneeMm: stands.cornerAboveKneeMm,
     bowDistanceMm,
     armLoad: bowDistanceMm / body.armReachMm,
     bowShare: Math.min(1, strokeMm / (BOW_IN_STROKE * cello.bowMm))

@@ -1,12 +1,14 @@
 import { beyondRange, leastSquares } from '../maths';
 import {
   seatedPosture,
+  standsAt,
   START_SEAT_OVER_LEG_MM,
   START_ANGLE_DEG,
   startPlacement,
   type Cello,
   type Placement,
-  type Posture
+  type Posture,
+  type Stands
 } from './posture';
 import type { SeatedBody } from './seated-body';
 
@@ -24,23 +26,28 @@ export const CORNER_RANGE_MM = [-40, 40] as const;
 /** What counts as one step of misfit: mm, and degrees for the angle. */
 const STEP = { peg: 25, corner: 25, pin: 25, slide: 30, seat: 20, angle: 10 } as const;
 const WEIGHT_OF_HABIT = 2;
+const HABIT = Math.sqrt(WEIGHT_OF_HABIT);
 
 /** What is missed, each in steps of its own; the misfit is the sum of their squares. */
-function misses(posture: Posture, body: SeatedBody, cello: Cello): readonly number[] {
-  const habit = Math.sqrt(WEIGHT_OF_HABIT);
+function misses(
+  { pegAboveEarMm, cornerAboveKneeMm, pinMm }: Omit<Stands, 'tipMm'>,
+  { angleDeg, seatMm, slideMm }: Placement,
+  body: SeatedBody,
+  cello: Cello
+): number[] {
   return [
-    (posture.pegAboveEarMm - PEG_AIM_MM) / STEP.peg,
-    beyondRange(posture.cornerAboveKneeMm, ...CORNER_RANGE_MM) / STEP.corner,
-    beyondRange(posture.pinMm, cello.pinMinMm ?? 0, cello.pinMaxMm ?? Infinity) / STEP.pin,
-    posture.slideMm / STEP.slide,
-    (habit * (posture.angleDeg - START_ANGLE_DEG)) / STEP.angle,
-    (habit * (posture.seatMm - body.lowerLegMm - START_SEAT_OVER_LEG_MM)) / STEP.seat
+    (pegAboveEarMm - PEG_AIM_MM) / STEP.peg,
+    beyondRange(cornerAboveKneeMm, CORNER_RANGE_MM[0], CORNER_RANGE_MM[1]) / STEP.corner,
+    beyondRange(pinMm, cello.pinMinMm ?? 0, cello.pinMaxMm ?? Infinity) / STEP.pin,
+    slideMm / STEP.slide,
+    (HABIT * (angleDeg - START_ANGLE_DEG)) / STEP.angle,
+    (HABIT * (seatMm - body.lowerLegMm - START_SEAT_OVER_LEG_MM)) / STEP.seat
   ];
 }
 
 /** Misfit of a posture: 0 where all is as wished, growing with the square of each miss. */
 export const misfit = (posture: Posture, body: SeatedBody, cello: Cello): number =>
-  misses(posture, body, cello).reduce((sum, miss) => sum + miss * miss, 0);
+  misses(posture, posture, body, cello).reduce((sum, miss) => sum + miss * miss, 0);
 
 /** What must not change: the seat of the only stool there is, an angle, a slide, a pin, and where its tip is anchored. */
 export type Locked = Partial<Placement> & {
@@ -66,25 +73,26 @@ export function solvePosture(body: SeatedBody, cello: Cello, locked: Locked = {}
     seatMm: [body.lowerLegMm + SEAT_OVER_LEG_MM[0], body.lowerLegMm + SEAT_OVER_LEG_MM[1]]
   } as const;
   const free = (['angleDeg', 'slideMm', 'seatMm'] as const).filter((key) => placement[key] === undefined);
-  const placed = (values: readonly number[]) => {
-    const at = (key: keyof Placement) => values[free.indexOf(key)] ?? start[key];
-    return seatedPosture(body, cello, {
-      angleDeg: at('angleDeg'),
-      slideMm: at('slideMm'),
-      seatMm: at('seatMm')
-    });
-  };
+  const [angleAt, slideAt, seatAt] = [
+    free.indexOf('angleDeg'),
+    free.indexOf('slideMm'),
+    free.indexOf('seatMm')
+  ];
+  const placementAt = (values: readonly number[]): Placement => ({
+    angleDeg: values[angleAt] ?? start.angleDeg,
+    slideMm: values[slideAt] ?? start.slideMm,
+    seatMm: values[seatAt] ?? start.seatMm
+  });
   const found = leastSquares(
     (values) => {
-      const posture = placed(values);
-      const missed = misses(posture, body, cello);
-      return [
-        ...missed,
-        ...(pinMm === undefined ? [] : [(posture.pinMm - pinMm) / PIN_HELD_MM]),
-        ...(tipMm === undefined ? [] : [(posture.pinTip.x - tipMm) / TIP_HELD_MM])
-      ];
+      const at = placementAt(values);
+      const stands = standsAt(body, cello, at.angleDeg, at.seatMm, at.slideMm);
+      const missed = misses(stands, at, body, cello);
+      if (pinMm !== undefined) missed.push((stands.pinMm - pinMm) / PIN_HELD_MM);
+      if (tipMm !== undefined) missed.push((stands.tipMm - tipMm) / TIP_HELD_MM);
+      return missed;
     },
     free.map((key) => ({ start: start[key], low: ranges[key][0], high: ranges[key][1] }))
   );
-  return placed(found);
+  return seatedPosture(body, cello, placementAt(found));
 }

@@ -9,9 +9,14 @@ export interface Variable {
 
 const MOST_ROUNDS = 60;
 const SMALL = 1e-4;
-const ENOUGH = 1e-7;
+const ENOUGH = 1e-5;
 
-const sumOfSquares = (values: readonly number[]) => values.reduce((sum, value) => sum + value * value, 0);
+/** Sum of products of two rows. A plain loop: one proposal asks for it thousands of times. */
+function dot(a: readonly number[], b: readonly number[]): number {
+  let sum = 0;
+  for (let i = 0; i < a.length; i++) sum += (a[i] as number) * (b[i] as number);
+  return sum;
+}
 
 /**
  * Values within their ranges at which a sum of squares is least, by the Levenberg–Marquardt method with slopes
@@ -25,18 +30,20 @@ export function leastSquares(
 ): readonly number[] {
   let at = variables.map(({ start, low, high }) => clamp(start, low, high));
   let terms = residuals(at);
-  let sum = sumOfSquares(terms);
+  let sum = dot(terms, terms);
   let damping = 1e-3;
   const slopesAt = () =>
     at.map((value, index) => {
       const { high } = variables[index] as Variable;
       const way = value + SMALL > high ? -SMALL : SMALL;
-      const moved = residuals(at.with(index, value + way));
-      return terms.map((term, row) => ((moved[row] ?? 0) - term) / way);
+      const place = [...at];
+      place[index] = value + way;
+      const moved = residuals(place);
+      return terms.map((term, row) => ((moved[row] as number) - term) / way);
     });
   let slopes = slopesAt();
   for (let round = 0; round < MOST_ROUNDS && damping < 1e9; round++) {
-    const downhill = slopes.map((slope) => -slope.reduce((dot, s, row) => dot + s * (terms[row] ?? 0), 0));
+    const downhill = slopes.map((slope) => -dot(slope, terms));
     const free = downhill.flatMap((pull, index) => {
       const { low, high } = variables[index] as Variable;
       const value = at[index] ?? 0;
@@ -45,8 +52,8 @@ export function leastSquares(
     if (free.length === 0) break;
     const matrix = free.map((i) =>
       free.map((j) => {
-        const dot = (slopes[i] ?? []).reduce((total, s, row) => total + s * (slopes[j]?.[row] ?? 0), 0);
-        return i === j ? dot * (1 + damping) + 1e-12 : dot;
+        const product = dot(slopes[i] ?? [], slopes[j] ?? []);
+        return i === j ? product * (1 + damping) + 1e-12 : product;
       })
     );
     const step = solveLinear(
@@ -58,7 +65,7 @@ export function leastSquares(
       return clamp(value + (step[free.indexOf(index)] ?? 0), low, high);
     });
     const nextTerms = residuals(next);
-    const nextSum = sumOfSquares(nextTerms);
+    const nextSum = dot(nextTerms, nextTerms);
     if (nextSum > sum) {
       damping *= 6;
       continue;
