@@ -33,11 +33,8 @@ function groundOf(checks: readonly Check[], standings: Standings): Ground {
  * secure; by the ways of beginning some wait for whole categories; the bow comes after plucking was begun, where that
  * is not for later itself.
  */
-function isTime(
-  { later, gate = [], after = [], category, ...check }: Check,
-  { least, known, plucks }: Ground,
-  standings: Standings
-): boolean {
+function isTime(check: Check, { least, known, plucks }: Ground, standings: Standings): boolean {
+  const { later, gate = [], after = [], category } = check;
   if (later && (least[category] ?? SECURE) < SECURE) return false;
   if (gate.some((id) => known.has(id) && standings.get(id)?.strength !== SECURE)) return false;
   if (after.some((one) => (least[one] ?? SECURE) < MOSTLY)) return false;
