@@ -22,8 +22,11 @@ test('an own check goes through a backup and back, and a way changes what is loo
   const cards = page.locator('[data-check^=ready-]');
   const second = await cards.nth(1).getAttribute('data-check');
   await cards.nth(1).focus();
-  for (const key of ['Enter', 'ArrowLeft', 'Enter']) await page.keyboard.press(key);
+  await page.keyboard.press('Enter');
+  await expect(page.locator('#dnd-action-aria-alert')).toContainText('Started dragging');
+  await page.keyboard.press('ArrowLeft');
   await expect(cards.first()).toHaveAttribute('data-check', second ?? '');
+  await page.keyboard.press('Enter');
   await expect.poll(async () => (await stored(page, 'settings'))[0]?.checkOrder?.[0]).toBe(second);
   await page.locator('[data-check=hold-tilt]').getByRole('button', { name: 'Hide' }).click();
   await expect(page.getByText(/checks, 1 hidden/)).toBeVisible();
