@@ -51,6 +51,7 @@
     <header>
       <h1>{group.current.name}</h1>
       {#if times}<p class="soft no-print">{times}</p>{/if}
+      <a class="no-print over" href="/eye/{groupId}">Which one is right?</a>
       <a class="no-print over" href="/files?group={groupId}">Hand this group over</a>
     </header>
     <TabParts label="Parts of {group.current.name}" parts={PARTS} {at} onpick={turnTo}>
@@ -82,8 +83,10 @@
     align-items: baseline;
     gap: 0 1.5rem;
   }
-  .over {
+  .over:first-of-type {
     margin-left: auto;
+  }
+  .over {
     text-decoration: underline;
     text-underline-offset: 0.2em;
     line-height: 2.75rem;

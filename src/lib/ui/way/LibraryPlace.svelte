@@ -101,6 +101,7 @@
     <button type="button" class="btn act" data-act="own-check" onclick={() => (writing = fresh())}
       >An own check</button
     >
+    <a class="btn act" href="/eye">Practise your eye</a>
     <p class="soft">
       {checks.length} checks, {checks.filter(({ id }) => hidden.includes(id)).length} hidden. Drag a picture to
       another place, or pick it up with Enter and move it with the arrow keys.

@@ -1,0 +1,2 @@
+export { answered, dueNow, howWell, NOTHING_SEEN, type EyeRecord, type HowWell } from './record';
+export { askEye, askPair, RIGHT, type EyeQuestion, type Library } from './question';

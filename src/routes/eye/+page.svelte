@@ -1,0 +1,5 @@
+<script lang="ts">
+  import EyePlace from '$lib/ui/eye/EyePlace.svelte';
+</script>
+
+<EyePlace />
