@@ -17,10 +17,10 @@
   const nameOf = (kind: MeasurementId) => MEASUREMENT_WORDS[kind].name.toLowerCase();
 
   let active = $state<MeasurementId | null>(null);
-  const order = new MeasuringOrder(
-    () => fields,
-    () => ondone()
-  );
+  const order = new MeasuringOrder(() => ondone());
+  $effect.pre(() => {
+    order.kinds = fields;
+  });
 </script>
 
 {#snippet slope()}

@@ -59,10 +59,10 @@
     if (id) void toFirstField();
   });
 
-  const order = new MeasuringOrder(
-    () => fields,
-    () => (toPass = true)
-  );
+  const order = new MeasuringOrder(() => (toPass = true));
+  $effect.pre(() => {
+    order.kinds = fields;
+  });
 
   /** All is typed: the main button has the focus as soon as the last number is in and it can be pressed. */
   let toPass = $state(false);

@@ -11,14 +11,14 @@ export class MeasuringOrder {
   /** The fields on the page. */
   readonly at: Partial<Record<MeasurementId, MeasuringField | null>> = {};
 
-  constructor(
-    private readonly kinds: () => readonly MeasurementId[],
-    /** The last length is in, or a row has ended. */
-    readonly done: () => void
-  ) {}
+  /** The lengths as they are listed. Plain: a field that is left because its place goes away still asks for them. */
+  kinds: readonly MeasurementId[] = [];
+
+  /** @param done the last length is in, or a row has ended */
+  constructor(readonly done: () => void) {}
 
   #after(kind: MeasurementId): MeasuringField | null | undefined {
-    const following = this.kinds()[this.kinds().indexOf(kind) + 1];
+    const following = this.kinds[this.kinds.indexOf(kind) + 1];
     return following && this.at[following];
   }
 
@@ -29,7 +29,7 @@ export class MeasuringOrder {
   }
 
   isLast(kind: MeasurementId): boolean {
-    return this.kinds().at(-1) === kind;
+    return this.kinds.at(-1) === kind;
   }
 
   passOn(kind: MeasurementId, rest: string, goOn: boolean): void {

@@ -289,11 +289,11 @@ export const SHARED_CAUSES: Readonly<Record<SharedIdentity, readonly Cause<never
   'plucks-upward': [habit('Draw circles: across, and back to the thumb.', 'pluck-levels')],
   'plucks-by-bridge': [habit('Thumb at the end of the board first.', 'pluck-levels')],
   'head-straight-ahead': [
-    only(SHOULDER_FAMILIES, habit('Look along the strings, then lay the jaw down.', 'wall-mirror')),
     only(
       SHOULDER_FAMILIES,
       except('seat', ['further-out'], setUp('mount', 'other', 'Mount the chin rest nearer to the centre.'))
     ),
+    only(SHOULDER_FAMILIES, habit('Turn the head a little, then lay it down.', 'wall-mirror')),
     only(SHOULDER_FAMILIES, setUp('scroll', 'other', 'A scroll far in front leaves the head straight.'))
   ],
   'knees-wide': [
