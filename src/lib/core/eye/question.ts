@@ -42,7 +42,8 @@ export function askPair(library: Library, random: () => number): EyeQuestion | n
   }
 }
 
-interface Pick {
+/** A fault as it can be shown. */
+interface Shown {
   readonly family: Family;
   readonly check: Check;
   readonly fault: Fault;
@@ -50,10 +51,10 @@ interface Pick {
   readonly right: CheckScene;
 }
 
-const keyOf = ({ family, check, fault }: Pick): string => `${family}/${check.id}/${fault.id}`;
+const keyOf = ({ family, check, fault }: Shown): string => `${family}/${check.id}/${fault.id}`;
 
 /** Every fault of a library that can be shown. */
-const picksOf = (library: Library): readonly Pick[] =>
+const picksOf = (library: Library): readonly Shown[] =>
   FAMILIES.flatMap((family) =>
     (library[family] ?? []).flatMap((check) =>
       sidesOf(check, family).flatMap(({ right, faults }) =>
@@ -78,10 +79,11 @@ export function askEye(library: Library, record: EyeRecord, random: () => number
   const families = FAMILIES.filter((one) => library[one]?.length);
   const family = any(families);
   const pick = comesBack ? any(waiting) : any(picks.filter((one) => one.family === family));
-  if (!pick) return null;
+  const size = pick && any(sizesUp(pick.family));
+  if (!pick || !size) return null;
   const isRight = !comesBack && random() < RIGHT_SHARE;
   const { check, fault, scene, right } = pick;
-  const near = ({ scene: other, check: theirs }: Pick): number =>
+  const near = ({ scene: other, check: theirs }: Shown): number =>
     theirs.id === check.id ? 0 : other.view === scene.view ? 1 : theirs.category === check.category ? 2 : 3;
   const others = picks
     .filter((one) => one.family === pick.family)
@@ -96,7 +98,7 @@ export function askEye(library: Library, record: EyeRecord, random: () => number
   const faults = [...texts].map(([id, text]) => ({ id, text, at: random() })).sort((a, b) => a.at - b.at);
   return {
     family: pick.family,
-    size: any(sizesUp(pick.family)) as Size,
+    size,
     check,
     fault: isRight ? null : fault,
     key: isRight ? null : keyOf(pick),
