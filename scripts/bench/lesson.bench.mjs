@@ -79,7 +79,7 @@ export async function benchLesson(report) {
       );
       report('a tap there shows (median)', taps, 50, 'ms');
       const courses = await waitsFor(page, atRest, TRIES, () => [
-        `/progress/${band.id}`,
+        `/class/${band.id}#progress`,
         'main [role=img] svg'
       ]);
       report('progress of a group with 1,000 players and 50,000 results (median)', courses, 500, 'ms');

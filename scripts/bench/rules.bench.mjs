@@ -11,6 +11,26 @@ const timeOf = (work, calls = 2000) =>
     return (performance.now() - start) / calls;
   });
 
+/** Players with 400 looks each over two years, five at a time, as they come out of the database. */
+async function classOf(players, checksFor) {
+  const checks = await checksFor('violin');
+  const dayAfter = (days) => new Date(Date.UTC(2024, 10, 1) + days * 864e5).toISOString().slice(0, 10);
+  const ratings = ['not-yet', 'with-help', 'mostly', 'secure'];
+  let seed = 5;
+  const random = () => (seed = (seed * 16807) % 2147483647) / 2147483647;
+  const look = (lesson) => {
+    const check = checks[Math.floor(random() * checks.length)];
+    const rating = ratings[Math.floor(random() * 4)];
+    const faults = random() < 0.4 ? check.faults.slice(0, 1).map(({ id }) => id) : [];
+    return { checkId: check.id, day: dayAfter(lesson * 9), outcome: { kind: 'rating', rating }, faults };
+  };
+  return Array.from({ length: players }, () => ({
+    checks,
+    results: structuredClone(Array.from({ length: 400 }, (_, at) => look(Math.floor(at / 5)))),
+    today: dayAfter(740)
+  }));
+}
+
 export async function benchRules(report) {
   const vite = await createServer({
     root,
@@ -41,6 +61,8 @@ export async function benchRules(report) {
       seatedEar: [480 + (call % 200)]
     }
   });
+  const { checksFor, focusOf } = await core('checks');
+  const group = await classOf(30, checksFor);
   const cello = dimensionsOf('cello', '1/2');
   const rest = (call) => ({
     instrument: dimensionsOf('violin', '1/2'),
@@ -58,7 +80,8 @@ export async function benchRules(report) {
       3,
       500
     ],
-    ['one set-up', (call) => restStack(rest(call)), 0.1]
+    ['one set-up', (call) => restStack(rest(call)), 0.1],
+    ['the focus of a class of 30, two years in', () => group.forEach(focusOf), 5, 10]
   ])
     report(what, await timeOf(work, calls), limit, 'ms');
   await vite.close();

@@ -43,7 +43,7 @@ export function goTo([href, selector, limitMs]) {
       const now = performance.now();
       longestMs = Math.max(longestMs, now - last - 4);
       last = now;
-      if (location.pathname === href && document.querySelector(selector))
+      if (location.pathname === link.pathname && document.querySelector(selector))
         done({ waitMs: now - start, longestMs });
       else if (now - start > limitMs) fail(new Error(`${href} did not come`));
       else setTimeout(tick, 4);

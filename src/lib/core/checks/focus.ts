@@ -62,8 +62,11 @@ export interface FocusQuestion {
 const THEMES = ['stance', 'plucking', 'hold', 'left-hand', 'bow-hand', 'bow-use'] as const;
 type Theme = (typeof THEMES)[number];
 
-const themeOf = (check: Check): Theme | null =>
-  check.category === 'ready' ? null : isPlucking(check) && !check.later ? 'plucking' : check.category;
+const themeOf = (check: Check): Theme | null => {
+  const { category, later } = check;
+  if (category === 'ready') return null;
+  return category === 'bow-use' && !later && isPlucking(check) ? 'plucking' : category;
+};
 
 const categoryOf = (theme: Theme): CheckCategory => (theme === 'plucking' ? 'bow-use' : theme);
 
@@ -96,34 +99,55 @@ const needOf = (standings: ReadonlyMap<string, CheckStanding>, { id }: Check): n
 /** What can hurt is looked at whatever the lesson is about, so it tells less of that. */
 const TELLS_LESS = 0.24;
 
+/** What a check tells of a lesson's theme. */
+interface Tells {
+  /** Its place in the themes; -1 for none. */
+  readonly theme: number;
+  readonly weight: number;
+}
+
+const told = new WeakMap<readonly Check[], readonly Tells[]>();
+
+/** What each check of a list tells; a class shares one list. */
+function tellsOf(checks: readonly Check[]): readonly Tells[] {
+  const tells =
+    told.get(checks) ??
+    checks.map((check) => {
+      const theme = themeOf(check);
+      return {
+        theme: theme === null ? -1 : THEMES.indexOf(theme),
+        weight: isAboutHurt(check) ? TELLS_LESS : 1
+      };
+    });
+  told.set(checks, tells);
+  return tells;
+}
+
 /** What each lesson before a day was about, oldest first: what most of its looks were at. */
 function themesOfLessons(
   checks: readonly Check[],
-  { days: seen }: Seen,
+  { lessons }: Seen,
   before: IsoDay
 ): readonly { readonly day: IsoDay; readonly theme: Theme | null }[] {
-  const days = new Map<IsoDay, number[]>();
-  for (const check of checks) {
-    const theme = themeOf(check);
-    if (theme === null) continue;
-    const tells = isAboutHurt(check) ? TELLS_LESS : 1;
-    const at = THEMES.indexOf(theme);
-    for (const { day } of seen.get(check.id) ?? []) {
-      if (day >= before) continue;
-      let counts = days.get(day);
-      if (!counts) days.set(day, (counts = THEMES.map(() => 0)));
-      counts[at] = (counts[at] ?? 0) + tells;
-    }
-  }
+  const tells = tellsOf(checks);
+  const themes: { day: IsoDay; theme: Theme | null }[] = [];
+  const counts = THEMES.map(() => 0);
   let last = -1;
-  return [...days]
-    .sort(([a], [b]) => (a < b ? -1 : 1))
-    .map(([day, counts]) => {
-      const most = Math.max(...counts);
-      // Where two were looked at alike, the lesson went on with what it was about.
-      if (counts[last] !== most) last = counts.indexOf(most);
-      return { day, theme: THEMES[last] ?? null };
-    });
+  for (const { day, at } of lessons) {
+    if (day >= before) break;
+    counts.fill(0);
+    for (const place of at) {
+      const { theme, weight } = tells[place] ?? { theme: -1, weight: 0 };
+      if (theme >= 0) counts[theme] = (counts[theme] ?? 0) + weight;
+    }
+    const most = counts.reduce((one, other) => (one > other ? one : other));
+    // What was only got ready makes no lesson of its own.
+    if (most === 0) continue;
+    // Where two were looked at alike, the lesson went on with what it was about.
+    if (counts[last] !== most) last = counts.indexOf(most);
+    themes.push({ day, theme: THEMES[last] ?? null });
+  }
+  return themes;
 }
 
 /** What can hurt and was seen amiss, longest ago first; what is stuck steps back for one lesson. */
@@ -181,10 +205,8 @@ export function groundOf(question: FocusQuestion): Ground {
   const all = thisLesson.length > 0 ? [...results, ...thisLesson] : results;
   const seen = seenOf({ checks, results: all, today });
   const { standings } = seen;
-  const resting = checks.flatMap(({ id }) => {
-    const until = standings.get(id)?.restsUntil;
-    return until ? [{ checkId: id, until }] : [];
-  });
+  const resting: { checkId: string; until: IsoDay }[] = [];
+  for (const [checkId, { restsUntil: until }] of standings) if (until) resting.push({ checkId, until });
   // Today is this lesson, whatever was seen in it already.
   const lessons = themesOfLessons(checks, seen, today);
   const lastLesson = lessons.at(-1)?.day ?? null;
@@ -261,8 +283,10 @@ function themesOpen(
   lessons: readonly { readonly day: IsoDay; readonly theme: Theme | null }[],
   today: IsoDay
 ) {
+  const byTheme = new Map<Theme | null, Check[]>(THEMES.map((theme) => [theme, []]));
+  for (const check of open) byTheme.get(themeOf(check))?.push(check);
   return THEMES.map((theme) => {
-    const own = open.filter((check) => themeOf(check) === theme);
+    const own = byTheme.get(theme) ?? [];
     const need = own.reduce((sum, check) => sum + needOf(standings, check), 0) / (own.length || 1);
     const since = lessons.findLastIndex((lesson) => lesson.theme === theme);
     const lastDay = lessons[since]?.day;
@@ -281,9 +305,13 @@ function heldTheme(
   const theme = lessons.at(-1)?.theme ?? null;
   const end = lessons.findLastIndex((lesson) => lesson.theme !== theme);
   const held = lessons.length - 1 - end;
-  const own = checks.filter((check) => themeOf(check) === theme && !check.later);
-  const there = own.filter(({ id }) => (standings.get(id)?.strength ?? 0) >= MOSTLY);
-  const done = held >= MOST_LESSONS_HELD || (held >= LEAST_LESSONS_HELD && there.length > own.length / 2);
+  // How many of its checks are mostly there, less those that are not.
+  let there = 0;
+  if (held >= LEAST_LESSONS_HELD)
+    for (const check of checks)
+      if (!check.later && themeOf(check) === theme)
+        there += (standings.get(check.id)?.strength ?? 0) >= MOSTLY ? 1 : -1;
+  const done = held >= MOST_LESSONS_HELD || there > 0;
   return { theme: done ? null : theme, lessons: held };
 }
 

@@ -1,4 +1,4 @@
-import { MOSTLY, SECURE, type CheckStanding } from './strength';
+import { MOSTLY, placesIn, SECURE, type CheckStanding } from './strength';
 import type { Check, CheckCategory } from './types';
 
 type Standings = ReadonlyMap<string, CheckStanding>;
@@ -11,7 +11,7 @@ export const isPlucking = ({ id }: Pick<Check, 'id'>): boolean => id.startsWith(
 interface Ground {
   /** The least strength in a category, advanced checks left out. */
   readonly least: Readonly<Partial<Record<CheckCategory, number>>>;
-  readonly known: ReadonlySet<string>;
+  readonly known: ReadonlyMap<string, unknown>;
   readonly plucks: 'none' | 'begun' | 'not-begun';
 }
 
@@ -25,7 +25,7 @@ function groundOf(checks: readonly Check[], standings: Standings): Ground {
     if (!isPlucking(check) || check.after || plucks === 'begun') continue;
     plucks = strength > 0 ? 'begun' : 'not-begun';
   }
-  return { least, known: new Set(checks.map(({ id }) => id)), plucks };
+  return { least, known: placesIn(checks), plucks };
 }
 
 /**

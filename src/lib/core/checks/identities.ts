@@ -176,5 +176,14 @@ const HURTING: ReadonlySet<string> = new Set<SharedIdentity>([
   'wrist-bent-out'
 ]);
 
+/** The faults of each check that can hurt. */
+const HURTING_IN = new Map<string, Set<string>>();
+for (const [place, identity] of IDENTITY_OF) {
+  if (!HURTING.has(identity)) continue;
+  const [checkId = '', fault = ''] = place.split('/');
+  HURTING_IN.set(checkId, (HURTING_IN.get(checkId) ?? new Set()).add(fault));
+}
+
 /** Whether a fault can hurt where it goes on. */
-export const canHurt = (checkId: string, fault: string): boolean => HURTING.has(identityOf(checkId, fault));
+export const canHurt = (checkId: string, fault: string): boolean =>
+  HURTING_IN.get(checkId)?.has(fault) ?? false;

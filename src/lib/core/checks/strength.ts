@@ -50,31 +50,26 @@ export interface DayStrength {
   readonly strength: number;
 }
 
+/** Results as they were seen; most often they come so. */
+function inOrder(results: readonly SeenResult[]): readonly SeenResult[] {
+  const jumps = results.some(({ day }, at) => at > 0 && day < (results[at - 1]?.day ?? ''));
+  return jumps ? [...results].sort((a, b) => (a.day < b.day ? -1 : a.day > b.day ? 1 : 0)) : results;
+}
+
 /** Days of looking with what was seen, oldest first; looked at and not seen says nothing. */
 export function strengthByDay(
   check: Pick<Check, 'goal'>,
   results: readonly SeenResult[]
 ): readonly DayStrength[] {
   const days: { day: IsoDay; strength: number }[] = [];
-  let inOrder = true;
-  for (const { day, outcome } of results) {
+  for (const { day, outcome } of inOrder(results)) {
     const strength = strengthOf(check, outcome);
-    if (strength === 0) continue;
-    // Most often they come as they were seen.
     const last = days.at(-1);
-    const same =
-      last?.day === day
-        ? last
-        : inOrder && last && last.day < day
-          ? undefined
-          : days.find((one) => one.day === day);
-    if (same) same.strength = Math.max(same.strength, strength);
-    else {
-      inOrder &&= last === undefined || last.day < day;
-      days.push({ day, strength });
-    }
+    if (strength === 0) continue;
+    if (last?.day === day) last.strength = Math.max(last.strength, strength);
+    else days.push({ day, strength });
   }
-  return inOrder ? days : days.sort((a, b) => (a.day < b.day ? -1 : 1));
+  return days;
 }
 
 /** Where a player stands with one check. */
@@ -90,39 +85,41 @@ export interface CheckStanding {
   readonly hurts: boolean;
 }
 
-/** @param results of this check, in any order */
-export const standingOf = (check: Check, results: readonly SeenResult[], today: IsoDay): CheckStanding =>
-  standingBy(check, results, strengthByDay(check, results), today);
-
 const NEVER: CheckStanding = { strength: 0, lastDay: null, restsUntil: null, stuck: false, hurts: false };
 
-function standingBy(
-  check: Check,
-  results: readonly SeenResult[],
-  days: readonly DayStrength[],
-  today: IsoDay
-): CheckStanding {
-  const newest = days.at(-1);
-  if (!newest) return NEVER;
-  const { day: lastDay, strength } = newest;
-  const since = days[days.findLastIndex((one) => one.strength < SECURE) + 1]?.day;
-  const rests =
-    strength === SECURE && since !== undefined && daysBetween(since, lastDay) >= SECURE_APART_DAYS;
-  const until = rests ? daysLater(lastDay, REST_DAYS) : '';
-  const tries = days.slice(-STUCK_LOOKS);
-  return {
-    strength,
-    lastDay,
-    restsUntil: until > today ? until : null,
-    stuck:
-      strength < MOSTLY && tries.length === STUCK_LOOKS && tries.every((one) => one.strength >= strength),
-    hurts:
-      strength < SECURE && hurtsAmiss(check, results.findLast(({ day }) => day === lastDay)?.faults, strength)
-  };
+/** What is kept of a check while its looks are gone through. */
+interface Looks {
+  /** The newest day, what was seen on it at best, and the faults that were named last. */
+  day: IsoDay;
+  strength: number;
+  faults: readonly string[] | undefined;
+  /** The first day of those that are secure without a break, where the newest is. */
+  since: IsoDay;
+  /** What was seen on the two days before it; 0 where there was none. */
+  before: number;
+  earlier: number;
 }
 
-/** After so many looks that bring nothing a check steps back. */
-const STUCK_LOOKS = 3;
+/** @param results of this check, in any order */
+export const standingOf = (check: Check, results: readonly SeenResult[], today: IsoDay): CheckStanding =>
+  standingsOf({ checks: [check], results, today }).get(check.id) ?? NEVER;
+
+function standingBy(check: Check, looks: Looks | undefined, today: IsoDay): CheckStanding {
+  if (!looks) return NEVER;
+  const { day, strength, faults, since, before, earlier } = looks;
+  const rests =
+    strength === SECURE &&
+    since !== day &&
+    daysBetween(since, day) >= SECURE_APART_DAYS &&
+    daysBetween(day, today) < REST_DAYS;
+  return {
+    strength,
+    lastDay: day,
+    restsUntil: rests ? daysLater(day, REST_DAYS) : null,
+    stuck: strength < MOSTLY && before >= strength && earlier >= strength,
+    hurts: strength < SECURE && hurtsAmiss(check, faults, strength)
+  };
+}
 
 /** What can hurt was seen, or, where no fault was named, the check that is about it is not there yet. */
 function hurtsAmiss(check: Check, faults: readonly string[] | undefined, strength: number): boolean {
@@ -130,22 +127,21 @@ function hurtsAmiss(check: Check, faults: readonly string[] | undefined, strengt
   return strength < MOSTLY && isAboutHurt(check);
 }
 
-const aboutHurt = new WeakMap<Check, boolean>();
-
 /** Whether a check is first of all about something that can hurt. */
-export function isAboutHurt(check: Check): boolean {
-  const known = aboutHurt.get(check);
-  if (known !== undefined) return known;
-  const [first] = check.faults;
-  const is = first !== undefined && canHurt(check.id, first.id);
-  aboutHurt.set(check, is);
-  return is;
+export const isAboutHurt = ({ id, faults: [first] }: Pick<Check, 'id' | 'faults'>): boolean =>
+  first !== undefined && canHurt(id, first.id);
+
+/** A day with looks, and the places in the list of what was looked at on it. */
+export interface LessonSeen {
+  readonly day: IsoDay;
+  readonly at: readonly number[];
 }
 
-/** What was seen of each check, by its id. */
+/** What was seen of each check. */
 export interface Seen {
   readonly standings: ReadonlyMap<string, CheckStanding>;
-  readonly days: ReadonlyMap<string, readonly DayStrength[]>;
+  /** Oldest first. */
+  readonly lessons: readonly LessonSeen[];
 }
 
 interface SeenQuestion {
@@ -154,23 +150,46 @@ interface SeenQuestion {
   readonly today: IsoDay;
 }
 
+const places = new WeakMap<readonly Check[], ReadonlyMap<string, number>>();
+
+/** Where each check stands in a list; a class shares one list. */
+export function placesIn(checks: readonly Check[]): ReadonlyMap<string, number> {
+  const known = places.get(checks) ?? new Map(checks.map(({ id }, at) => [id, at]));
+  places.set(checks, known);
+  return known;
+}
+
 /** Everything that a lesson asks of a player's checks, worked out once. */
 export function seenOf({ checks, results, today }: SeenQuestion): Seen {
-  const byCheck = new Map<string, SeenResult[]>();
-  for (const result of results) {
-    const list = byCheck.get(result.checkId);
-    if (list) list.push(result);
-    else byCheck.set(result.checkId, [result]);
+  const placeOf = placesIn(checks);
+  const all: (Looks | undefined)[] = checks.map(() => undefined);
+  const lessons: { day: IsoDay; at: number[] }[] = [];
+  let lesson = lessons[0];
+  for (const { checkId, day, outcome, faults } of inOrder(results)) {
+    const at = placeOf.get(checkId);
+    const check = at === undefined ? undefined : checks[at];
+    const strength = check ? strengthOf(check, outcome) : 0;
+    if (at === undefined || strength === 0) continue;
+    const looks = all[at];
+    if (looks?.day === day) {
+      looks.strength = Math.max(looks.strength, strength);
+      looks.faults = faults;
+      continue;
+    }
+    if (lesson?.day === day) lesson.at.push(at);
+    else lessons.push((lesson = { day, at: [at] }));
+    if (looks) {
+      if (looks.strength < SECURE) looks.since = day;
+      looks.earlier = looks.before;
+      looks.before = looks.strength;
+      looks.day = day;
+      looks.strength = strength;
+      looks.faults = faults;
+    } else all[at] = { day, strength, faults, since: day, before: 0, earlier: 0 };
   }
   const standings = new Map<string, CheckStanding>();
-  const days = new Map<string, readonly DayStrength[]>();
-  for (const check of checks) {
-    const own = byCheck.get(check.id) ?? [];
-    const seen = own.length === 0 ? [] : strengthByDay(check, own);
-    days.set(check.id, seen);
-    standings.set(check.id, standingBy(check, own, seen, today));
-  }
-  return { standings, days };
+  checks.forEach((check, at) => standings.set(check.id, standingBy(check, all[at], today)));
+  return { standings, lessons };
 }
 
 /** Where a player stands with each check, by its id. */

@@ -16,8 +16,7 @@ export const monthsLater = (from: IsoDay, months: number): IsoDay => day(addMont
 const MS_PER_DAY = 86_400_000;
 
 /** Midnight of a day in UTC, where every day has 24 hours; counting days so costs a tenth of parsing dates. */
-const utcOf = (day: IsoDay): number =>
-  Date.UTC(Number(day.slice(0, 4)), Number(day.slice(5, 7)) - 1, Number(day.slice(8, 10)));
+const utcOf = (day: IsoDay): number => Date.parse(day);
 
 const DAY = /^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/;
 
