@@ -4,6 +4,7 @@
   import { focusOnOpen } from '$lib/ui/focus';
   import type { FileDesk } from './file-desk.svelte';
   import FilePick from './FilePick.svelte';
+  import { knownPassword, rememberPassword } from './save-file';
 
   /** Opens a file of Jarvel that may be locked: asks for its password then, and says what is wrong with it. */
   let {
@@ -37,12 +38,19 @@
       onstart();
       problem = password = '';
       isLocked = false;
-      await take(await desk.run('Reading the file', (door) => door.open(file)));
+      const read = await desk.run('Reading the file', (door) => door.open(file));
+      // What comes back is mostly locked as it went.
+      const opened = read.kind === 'locked' && knownPassword() !== '' ? await open(knownPassword()) : read;
+      await take(opened.kind === 'read' ? opened : read);
     });
 
+  const open = (by: string) =>
+    desk.run('Opening the file', (door, report) => door.unlock(by, report));
   const unlock = () =>
     opening.run(async () => {
-      await take(await desk.run('Opening the file', (door, report) => door.unlock(password, report)));
+      const read = await open(password);
+      if (read.kind === 'read') rememberPassword(password);
+      await take(read);
     });
 </script>
 

@@ -6,6 +6,13 @@ import type { FileDesk } from './file-desk.svelte';
 /** Whether a file can be saved with what stands in the password's field: nothing, or long enough. */
 export const isPassword = (password: string): boolean => password === '' || password.length >= LEAST_PASSWORD;
 
+/** The password that locked or opened a file last: known until the page is left, and written nowhere. */
+let known = '';
+export const knownPassword = (): string => known;
+export const rememberPassword = (password: string): void => {
+  known = password;
+};
+
 /**
  * Saves records as a file, locked where there is a password; a locked file's name says nobody's name.
  *
@@ -20,6 +27,7 @@ export async function saveFile(
   const { bytes, problem } = await desk.run('Writing the file and reading it back', (door, report) =>
     door.write(what, password, new Date(), report)
   );
+  if (password !== '') rememberPassword(password);
   if (password === '') download(name, 'application/json', bytes);
   else download(lockedName, 'application/octet-stream', bytes);
   return problem;
