@@ -104,6 +104,7 @@ export function spotsOf(parts: Parts): Record<string, Vec> {
   for (const side of SIDES) {
     Object.assign(spots, {
       [`${side}Ear`]: at(signOf(side) * 0.33, EAR_AT, 0),
+      [`${side}Lobe`]: at(signOf(side) * 0.36, 0.2, 0),
       [`${side}Shoulder`]: arms[side].shoulder,
       [`${side}Elbow`]: arms[side].elbow,
       [`${side}Wrist`]: arms[side].wrist,

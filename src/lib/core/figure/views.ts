@@ -94,6 +94,8 @@ export const VIEWS = {
   head: close(0, 4, 'head', [0.03, 0.13, 0.52, 0.52]),
   face: close(0, 4, 'head', [0, 0.04, 0.3, 0.28]),
   headQuarter: close(62, 4, 'head', [-0.02, 0.09, 0.34, 0.34]),
+  /** A violin from its scroll's end, without the arms. */
+  scrollEnd: close(44, 6, 'bodyMiddle', [0.02, -0.02, 0.36, 0.31], ['left', 'right', 'bow', 'frog']),
   headBehind: close(180, 6, 'head', [-0.05, 0.13, 0.52, 0.52]),
   headLeft: close(90, 4, 'head', [-0.12, 0.13, 0.56, 0.5]),
   trunkLeft: close(90, 4, 'chest', [-0.02, 0.02, 0.7, 0.74]),
@@ -111,6 +113,8 @@ export const VIEWS = {
     ['head', 'hair', 'ear', 'face', 'jaw', 'nose']
   ),
   leftHand: close(150, 8, 'leftHand', [0, 0.01, 0.19, 0.17], BESIDE_LEFT_HAND),
+  /** Along the neck, from the scroll. */
+  leftHandEnd: close(66, 20, 'leftHand', [0, 0.01, 0.17, 0.152], BESIDE_LEFT_HAND),
   leftHandFront: close(-60, 25, 'leftHand', [0, 0.01, 0.19, 0.17], BESIDE_LEFT_HAND),
   leftHandSide: close(98, 6, 'leftHand', [0, 0.01, 0.19, 0.17], BESIDE_LEFT_HAND),
   fingers: close(-150, 45, 'leftFingers', [0, 0, 0.14, 0.125], BESIDE_LEFT_HAND),
@@ -118,14 +122,18 @@ export const VIEWS = {
   fingersFront: close(-30, 20, 'leftFingers', [0, 0, 0.14, 0.125], BESIDE_LEFT_HAND),
   leftThumb: close(150, 8, 'leftThumb', [0.01, 0.01, 0.14, 0.125], BESIDE_LEFT_HAND),
   leftHandHigh: close(20, 12, 'leftHand', [0, 0.01, 0.24, 0.21], BESIDE_LEFT_HAND),
+  /** The low strings' hand from its little finger. */
+  leftHandFar: close(20, 20, 'leftHand', [0, 0.01, 0.19, 0.17], BESIDE_LEFT_HAND),
   leftArm: close(0, 4, 'leftElbow', [-0.06, -0.06, 0.42, 0.4]),
   bowHand: close(5, 18, 'rightHand', [0.01, 0.01, 0.19, 0.17], BESIDE_BOW_HAND),
   bowFourth: close(5, 18, 'rightFourthFinger', [0.01, 0.01, 0.11, 0.098], BESIDE_BOW_HAND),
   bowFourthAbove: close(-25, 18, 'rightFourthFinger', [0.01, 0.01, 0.11, 0.098], BESIDE_BOW_HAND),
-  bowBuilding: close(20, 8, 'rightHand', [0.02, -0.02, 0.26, 0.234], [...BESIDE_BOW_HAND, 'instrument']),
+  bowBuilding: close(20, 8, 'rightHand', [0.01, -0.005, 0.17, 0.153], [...BESIDE_BOW_HAND, 'instrument']),
   bowHandInside: close(184, 14, 'rightHand', [-0.01, 0.005, 0.17, 0.152], BESIDE_BOW_HAND),
   bowWrist: close(-84, 8, 'rightHand', [0, 0.01, 0.22, 0.197], BESIDE_BOW_HAND),
   bowHandAbove: close(-25, 18, 'rightHand', [0, 0.01, 0.19, 0.17], BESIDE_BOW_HAND),
+  /** A cello's bow hand from behind its little finger. */
+  bowHandFar: close(-60, 18, 'rightHand', [0, 0.01, 0.17, 0.152], BESIDE_BOW_HAND),
   scrollOnHand: close(
     0,
     80,
@@ -160,6 +168,9 @@ export const VIEWS = {
   bowStrings: thing(0, 60, 'bowPlace', [0, 0, 0.34, 0.29], [...PLAYER, 'left', 'right']),
   bowMiddle: close(20, 6, 'bowMiddle', [0, 0, 0.26, 0.16], BESIDE_BOW),
   bowMiddleAbove: close(180, 72, 'bowMiddle', [0, 0, 0.26, 0.16], BESIDE_BOW),
+  /** The room between stick and hair. */
+  bowGap: close(20, 6, 'bowMiddle', [0, 0, 0.1, 0.062], BESIDE_BOW),
+  bowGapAbove: close(180, 72, 'bowMiddle', [0, 0, 0.1, 0.062], BESIDE_BOW),
   bowFrogAbove: close(180, 72, 'frog', [-0.05, 0.01, 0.2, 0.13], [...BESIDE_BOW, 'leftShoulder']),
   bowFrog: close(20, 6, 'frog', [0.05, 0.01, 0.2, 0.13], [...BESIDE_BOW, 'rightShoulder']),
   bowEnd: close(-84, 6, 'frog', [0, 0, 0.07, 0.063], [...BESIDE_BOW, 'leftShoulder', 'rightShoulder']),

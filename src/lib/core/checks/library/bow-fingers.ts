@@ -36,7 +36,7 @@ export const BOW_FINGERS: readonly Check[] = [
     fault(
       'spread',
       'Stretched far away',
-      ['bow-fingers-spread'],
+      ['first-finger-far'],
       habit('Fingers hang as they do at your side.', 'shake-out'),
       bow('A bow that is too long is steered with a long finger.')
     )
@@ -117,7 +117,7 @@ export const BOW_FINGERS: readonly Check[] = [
       view: OUTSIDE
     },
     fault('stiff', 'Stretched stiff', ['bow-hand-stiff']),
-    seenFrom({ bass: 'bowHandInside' }, fault('fist', 'A fist', ['bow-fist']))
+    seenFrom({ cello: 'bowHandFar', bass: 'bowHandInside' }, fault('fist', 'A fist', ['bow-fist']))
   ),
   all(
     'bow-light',
@@ -131,7 +131,7 @@ export const BOW_FINGERS: readonly Check[] = [
       view: OUTSIDE
     },
     seenFrom(
-      { bass: 'bowHandInside' },
+      { cello: 'bowHandFar', bass: 'bowHandInside' },
       fault('fist', 'Held fast', ['bow-fist'], habit('Let it be taken, ten times.', 'set-and-reset'))
     ),
     fault('crowded', 'Fingers pressed together', ['bow-fingers-crowded'])

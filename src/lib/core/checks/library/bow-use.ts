@@ -143,8 +143,7 @@ export const BOW_USE: readonly Check[] = [
       'The hand rolls over',
       [
         ['first-finger-over', 1],
-        ['little-finger-off', 1],
-        ['bow-tilted', 24]
+        ['little-finger-off', 1]
       ],
       habit('Build the hand anew.', 'set-and-reset'),
       bow('A bow that is too heavy turns the hand over.')

@@ -62,7 +62,7 @@ export const SHOULDER_LEVEL: readonly Check[] = [
     {
       drill: 'set-and-reset',
       spot: 'bridge',
-      view: 'headLeft'
+      view: 'scrollEnd'
     },
     fault(
       'steep',

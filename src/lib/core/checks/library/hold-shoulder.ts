@@ -107,10 +107,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
       setUp('chinRest', 'raise', 'Too low: raise by 5 mm.'),
       habit('Nose level, then lay the jaw down.', 'wall-mirror')
     ),
-    fault('clamps', 'Clamps with jaw and shoulder', [
-      ['shoulder-raised', 60],
-      ['head-tipped', 12]
-    ])
+    fault('clamps', 'Clamps with jaw and shoulder', [['shoulder-raised', 60], 'jaw-clenched'])
   ),
   hold(
     'hold-head',

@@ -142,7 +142,7 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
       view: 'leftHand'
     },
     seenFrom(
-      'leftHandSide',
+      'leftHandEnd',
       fault(
         'away',
         'Hand away from the neck',

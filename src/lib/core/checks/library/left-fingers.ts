@@ -196,14 +196,11 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       [['fingers-stretched', 1]],
       habit('Listen, slide the finger until it rings.', 'fourth-against-open')
     ),
-    seenFrom(
-      'leftHand',
-      fault(
-        'all-close',
-        'Everything is as close as a half step',
-        [['fingers-crowded', 1]],
-        habit('Whole steps have an empty seat between.', 'finger-taps')
-      )
+    fault(
+      'all-close',
+      'Everything is as close as a half step',
+      [['fingers-crowded', 1]],
+      habit('Whole steps have an empty seat between.', 'finger-taps')
     )
   )
 ];

@@ -18,7 +18,10 @@ export const LOW_LEFT_HAND: readonly Check[] = [
       view: 'leftHandSide'
     },
     seenFrom('leftHand', fault('closed', 'The palm lies on the neck', ['web-closed'])),
-    fault('turned', 'The fingers point at the bridge', ['palm-turned-away']),
+    seenFrom(
+      { cello: 'fingersFront', bass: 'leftHandFar' },
+      fault('turned', 'The fingers point at the bridge', ['palm-turned-away'])
+    ),
     seenFrom('fingersFront', fault('flat', 'The C falls flat', ['fingers-flat']))
   ),
   low(
@@ -124,7 +127,7 @@ export const LOW_LEFT_HAND: readonly Check[] = [
       habit('One finger taps, the others wait.', 'finger-taps'),
       workshop('Strings that stand too high are hammered.')
     ),
-    fault('fourth', 'The fourth stands away', ['fourth-lifted'])
+    seenFrom('leftHandFar', fault('fourth', 'The fourth stands away', ['fourth-lifted']))
   ),
   low(
     'left-landing',

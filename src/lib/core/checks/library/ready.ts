@@ -59,12 +59,15 @@ export const READY: readonly Check[] = [
       drill: 'ready-round',
       spot: 'bowMiddle'
     },
-    fault(
-      'slack',
-      'Slack: the hair lies on the stick',
-      ['bow-slack'],
-      habit('Turn the screw until the smallest finger just fits.', 'ready-round'),
-      workshop('Hair that has stretched is renewed.')
+    seenFrom(
+      { violin: 'bowGap', viola: 'bowGap', cello: 'bowGapAbove', bass: 'bowGapAbove' },
+      fault(
+        'slack',
+        'Slack: the hair lies on the stick',
+        ['bow-slack'],
+        habit('Turn the screw until the smallest finger just fits.', 'ready-round'),
+        workshop('Hair that has stretched is renewed.')
+      )
     ),
     fault(
       'overtight',

@@ -28,13 +28,10 @@ export function jewelleryShapes(body: FigureBody, spine: Spine, { necklace, earr
   }
   if (earring > 0) {
     const at = onHead(spine, body);
-    shapes.push(
-      cone(at(0.34, 0.33, -0.01), at(0.37, 0.06, 0.02), 0.005 * h, 0.005 * h, {
-        part: 'earring',
-        tone: 'metal',
-        slender: true
-      }),
-      ball(at(0.37, -0.02, 0.02), 0.038 * h, { part: 'earring', tone: 'metal' })
+    const look = { part: 'earring', tone: 'metal', slender: true } as const;
+    const hoop = ringAt(at(0.36, 0.2, 0), scale(spine.head.z, 0.024 * h), scale(spine.head.y, 0.024 * h), 16);
+    hoop.forEach((point, i) =>
+      shapes.push(cone(point, hoop[(i + 1) % hoop.length] ?? point, 0.0065 * h, 0.0065 * h, look))
     );
   }
   return shapes;

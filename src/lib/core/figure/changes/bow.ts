@@ -114,6 +114,14 @@ export const BOW_CHANGES = {
     at('rightFingers', 0.04),
     byHold('bowHand', 'bowHandAbove')
   ),
+  'first-finger-far': change(
+    FAMILIES,
+    ['share', 1, 1],
+    (a) => ({ bowFirstFar: a }),
+    ['rightFinger1'],
+    at('rightFingers', 0.04),
+    byHold('bowHand', 'bowHandAbove')
+  ),
   'little-finger-off': change(
     FAMILIES,
     ['share', 1, 1],

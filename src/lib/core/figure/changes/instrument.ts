@@ -50,7 +50,7 @@ export const INSTRUMENT_CHANGES = {
     (a, p) => ({ stringTilt: p.stringTilt + a }),
     INSTRUMENT,
     at('bodyMiddle', 0.09),
-    'headLeft'
+    'scrollEnd'
   ),
   'lying-flat': change(
     SHOULDER_FAMILIES,
@@ -58,7 +58,7 @@ export const INSTRUMENT_CHANGES = {
     (a, p) => ({ stringTilt: p.stringTilt - a }),
     INSTRUMENT,
     at('bodyMiddle', 0.09),
-    'headLeft'
+    'scrollEnd'
   ),
   'cello-square': change(
     ['cello'],

@@ -18,15 +18,15 @@ export const KIT_CHANGES = {
     THERE,
     (a) => ({ earring: a }),
     ['earring'],
-    at('leftEar', 0.05),
-    'headLeft'
+    at('leftLobe', 0.035),
+    'headQuarter'
   ),
   'nails-long': change(
     FAMILIES,
     ['share', 1, 1],
     (a) => ({ nailsLong: a }),
     ['leftNail'],
-    at('leftFingers', 0.04),
+    at('leftFingers', 0.016),
     byHold('fingers', 'fingersFront')
   ),
   'tapes-missing': change(

@@ -11,8 +11,6 @@ export interface Bow {
   readonly size: number;
   /** How far the stick bends towards the hair: 1 as it should be, more when slack, 0 when quite straight. */
   readonly bend: number;
-  /** How far the hair hangs: 0 where it is taut. */
-  readonly sag: number;
 }
 
 /** A 4/4 violin bow, from which all others are scaled, mm. */
@@ -32,8 +30,7 @@ export function bowOf(lengthMm: number, heavy: number, slack = 0, pressed = 0): 
     frogMm: 38 * size,
     stickRadius: 4.3 * size,
     size,
-    bend: 1 + (slack > 0 ? 0.62 : 1.35) * slack + 0.62 * pressed,
-    sag: 0.62 * Math.max(0, slack)
+    bend: 1 + (slack > 0 ? 0.42 : 1.35) * slack + 0.62 * pressed
   };
 }
 
@@ -94,16 +91,10 @@ export function bowShapes(bow: Bow, frame: BowFrame, { hairTorn, hairGreasy }: H
       [0, 1]
     );
   };
-  const sag = 16 * size * bow.sag;
-  const steps = sag > 0 ? 8 : 1;
   const hair = [-3.5, 3.5].map((side): Curve => ({
     kind: 'curve',
     part: 'bowHair',
-    points: Array.from({ length: steps + 1 }, (_, i): Vec => {
-      const t = i / steps;
-      const down = 4 * t * (1 - t) * sag;
-      return add(onBow(frame, [30 * size + (hairMm - 30 * size) * t, 0, side * size]), [0, -down, 0]);
-    }),
+    points: [30 * size, hairMm].map((along) => onBow(frame, [along, 0, side * size])),
     on: ['frog'],
     fine: true,
     ...(side > 0 ? { fromDetail: 0.7 } : {})

@@ -77,7 +77,7 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
   const straight = Math.max(pose.bowThumbStraight, pose.bowStiff);
   const curved: Vec[] = [
     at(
-      x1 + (0.02 + 0.16 * pose.bowFirstOver) * H,
+      x1 + (0.02 + 0.16 * pose.bowFirstOver + 0.3 * pose.bowFirstFar) * H,
       r + tip * 0.9 - 0.05 * H * pose.bowFirstOver,
       (-0.1 - 0.22 * pose.bowFirstOver) * H
     ),
@@ -152,7 +152,11 @@ function underhandPlan(body: FigureBody, bow: Bow, lies: BowFrame, pose: Pose): 
   const over = pose.bowFirstOver;
   const little = mix(at(spread(-0.02), 0.2 * H, -0.06 * H), at(-0.3, 0.64 * H, 0.2 * H), pose.bowLittleFlat);
   const curved: Vec[] = [
-    at(spread(0.3) + 0.14 * over - 0.1 * closed, (0.1 * closed + 0.24 * over) * H, r + tip - 0.2 * H * over),
+    at(
+      spread(0.3) + 0.14 * over - 0.1 * closed + 0.3 * pose.bowFirstFar,
+      (0.1 * closed + 0.24 * over) * H,
+      r + tip - 0.2 * H * over
+    ),
     at(spread(0.2) - 0.1 * closed, r + 0.12 * H * closed, r + tip),
     at(spread(0.06), 0.14 * H, 0.02 * H - 0.1 * H * closed),
     sum(little, scale(far, 0.5 * H * pose.bowLittleOff), scale(lies.along, -0.35 * H * pose.bowLittleOff))

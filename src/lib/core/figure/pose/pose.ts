@@ -84,6 +84,8 @@ export interface Pose extends Omit<TrunkPose, 'hips'> {
   readonly bowLittleOff: number;
   /** Fingers further apart on the stick, as a share of their distance. */
   readonly bowSpread: number;
+  /** The first finger alone stretched towards the tip. */
+  readonly bowFirstFar: number;
   /** Bass: the hand from below, the palm up, instead of over the stick. */
   readonly bowUnder: number;
   /** The bow off the string, mm, and its level off the string's own, degrees. */

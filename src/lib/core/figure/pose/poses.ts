@@ -74,6 +74,7 @@ const STRAIGHT: Pose = {
   bowFirstOver: 0,
   bowLittleOff: 0,
   bowSpread: 0,
+  bowFirstFar: 0,
   bowUnder: 0,
   bowOff: 0,
   bowLevel: 0,
