@@ -13,8 +13,23 @@ export interface HomeCardPoint {
   readonly right: string;
   readonly drill: string;
   readonly dose: string;
-  readonly picture: { readonly question: PictureQuestion; readonly view: CheckScene['view'] };
+  readonly picture: PointPicture;
+  /** What was seen amiss, marked, from where the picture of right shows it; null where nothing was named. */
+  readonly amiss: PointPicture | null;
 }
+
+/** A picture of a point: right, or with what strays from it marked. */
+export interface PointPicture {
+  readonly question: PictureQuestion;
+  readonly view: CheckScene['view'];
+  readonly marked: CheckScene['marked'];
+}
+
+/** A check's picture on a player. */
+export const pictureOn = (
+  who: PictureQuestion,
+  { pose, view, changes, marked }: CheckScene
+): PointPicture => ({ question: { ...who, pose, changes }, view, marked });
 
 /** What goes home with a child, ready for screen and paper. */
 export interface HomeCard {
@@ -26,6 +41,10 @@ export interface HomeCard {
   readonly stop: string;
   readonly signed: string;
 }
+
+/** The room for the pictures of each point, mm: fewer points are drawn larger. */
+export const roomFor = ({ points }: Pick<HomeCard, 'points'>): { wideMm: number; highMm: number } =>
+  points.length > 2 ? { wideMm: 30, highMm: 32 } : { wideMm: 38, highMm: points.length > 1 ? 49 : 64 };
 
 /** Pixels of the box that a picture of a point fills when it is drawn for paper. */
 export const HOME_PX = 420;
@@ -50,9 +69,12 @@ export function homeCardOf({
   readonly teacherName: string;
   readonly today: IsoDay;
 }): HomeCard {
-  const pictureOf = ({ check }: HomePoint): HomeCardPoint['picture'] => {
-    const { pose, view, changes } = sceneOf(check, player.family);
-    return { question: { ...who, pose, changes }, view };
+  const picturesOf = ({ check, fault }: HomePoint): Pick<HomeCardPoint, 'picture' | 'amiss'> => {
+    const right = sceneOf(check, player.family);
+    const seen = check.faults.find(({ id }) => id === fault);
+    if (!seen || seen.changes.length === 0) return { picture: pictureOn(who, right), amiss: null };
+    const amiss = sceneOf(check, player.family, seen);
+    return { picture: pictureOn(who, { ...right, view: amiss.view }), amiss: pictureOn(who, amiss) };
   };
   return {
     player: player.name,
@@ -62,7 +84,7 @@ export function homeCardOf({
       right: point.right,
       drill: point.drill,
       dose: point.dose,
-      picture: pictureOf(point)
+      ...picturesOf(point)
     })),
     // No day that is past is promised.
     nextLook: lesson.nextLook && lesson.nextLook >= today ? dayText(lesson.nextLook) : '',

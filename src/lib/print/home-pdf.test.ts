@@ -11,10 +11,16 @@ import { openPdf } from './testing';
 
 const SIZES: Readonly<Record<Family, Size>> = { violin: '1/4', viola: '13 in', cello: '1/2', bass: '1/2' };
 
-async function cardFor(family: Family, points = 3, today: IsoDay = '2026-11-24') {
+async function cardFor(family: Family, points = 3, today: IsoDay = '2026-11-24', seen = false) {
   const checks = await checksFor(family);
   const chosen = checks.filter(({ category }) => category === 'hold').slice(0, points);
-  const practice = chosen.map(({ id, drill }) => ({ checkId: id, fault: null, remedy: '', drill, dose: '' }));
+  const practice = chosen.map(({ id, drill, faults: [first] }) => ({
+    checkId: id,
+    fault: seen && first ? first.id : null,
+    remedy: '',
+    drill,
+    dose: ''
+  }));
   const lesson = { day: '2026-11-24', practice, nextLook: '2026-12-01' } as unknown as Lesson;
   const who = { family, instrument: dimensionsOf(family, SIZES[family]), readings: { height: [1350] } };
   const player = { name: 'Zoë Placeholder', family } as Player;
@@ -53,9 +59,9 @@ describe('a home card', () => {
   it.each([...FAMILIES])('of the %s has three points, a picture each, and goes to A6', async (family) => {
     const { card } = await cardFor(family);
     expect(card.points).toHaveLength(3);
-    for (const point of card.points) {
-      expect(point.dose).not.toBe('');
-      expect(pointPicture(point).regions.length).toBeGreaterThan(3);
+    for (const { dose, picture } of card.points) {
+      expect(dose).not.toBe('');
+      expect(pointPicture(picture).regions.length).toBeGreaterThan(3);
     }
     const { bytes, missing } = await homePdf([card, card]);
     expect(missing).toEqual([]);
@@ -65,6 +71,25 @@ describe('a home card', () => {
     for (const words of ['Zoë Placeholder', 'Look again by 1 Dec 2026', 'mirror', 'Stop and rest'])
       expect(text).toContain(words);
   });
+
+  it.each([...FAMILIES])(
+    'of the %s shows what was seen amiss, marked, beside right from there',
+    async (family) => {
+      const { card } = await cardFor(family, 3, '2026-11-24', true);
+      const plain = (await cardFor(family)).card;
+      expect(plain.points.map(({ amiss }) => amiss)).toEqual([null, null, null]);
+      for (const { picture, amiss } of card.points) {
+        expect(amiss?.view).toBe(picture.view);
+        expect(picture.marked).toEqual([]);
+        const drawn = pointPicture(amiss ?? picture);
+        expect(drawn.marked).not.toBe('');
+        expect(drawn.cues.length + (drawn.straying?.arrow.length ?? 0)).toBeGreaterThan(0);
+      }
+      const { bytes } = await homePdf([card]);
+      expect((await textOf(bytes)).text.match(/Not so/g)).toHaveLength(3);
+      expect(bytes.length).toBeGreaterThan((await homePdf([plain])).bytes.length);
+    }
+  );
 
   it('as a text says the same, and leaves out a check that is not there any more', async () => {
     const { checks, practice } = await cardFor('cello', 2);

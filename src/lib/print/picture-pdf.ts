@@ -7,6 +7,7 @@ import {
   popGraphicsState,
   pushGraphicsState,
   rgb,
+  setDashPattern,
   setFillingColor,
   setLineWidth,
   setStrokingColor,
@@ -14,7 +15,7 @@ import {
   type PDFPage,
   type RGB
 } from 'pdf-lib';
-import { PAPER, STROKE_PX, type Drawing } from '$lib/core/figure';
+import { NOTHING_STRAYED, PAPER, STROKE_PX, type Drawing, type Picture } from '$lib/core/figure';
 
 /** Pixels of a screen are this many points on paper. */
 const PT_PER_PX = 0.55;
@@ -87,20 +88,73 @@ export const fillPath = (page: PDFPage, path: string, color: RGB, place: Place):
   inMm(page, place, [setFillingColor(color), ...operatorsOf(path), fill()]);
 
 /** Draws a picture on a page as vectors, in the colours of paper. */
-export function drawPicture(page: PDFPage, { regions, lines }: Drawing, { x, y, ptPerMm }: Place): void {
+export function drawPicture(page: PDFPage, picture: Drawing | Picture, place: Place): void {
+  const { regions, lines, marked } = picture;
+  const { x, y, ptPerMm } = place;
   for (const { tone, quiet, path } of regions) {
     const color = colour(PAPER.tones[tone]);
     // What is half seen through needs more than operators.
     if (quiet) page.drawSvgPath(path, { x, y, scale: ptPerMm, color, opacity: 0.5 });
     else fillPath(page, path, color, { x, y, ptPerMm });
   }
-  for (const { ink, path } of lines)
-    inMm(page, { x, y, ptPerMm }, [
-      setStrokingColor(colour(PAPER.inks[ink])),
-      setLineWidth(Math.round((100 * STROKE_PX[ink] * PT_PER_PX) / ptPerMm) / 100),
-      ...operatorsOf(path),
-      stroke()
-    ]);
+  if (marked) page.drawSvgPath(marked, { x, y, scale: ptPerMm, color: colour(PAPER.cue), opacity: 0.28 });
+  for (const { ink, path } of lines) strokePath(page, path, PAPER.inks[ink], STROKE_PX[ink], place);
+  if ('cues' in picture) drawMarks(page, picture, place);
+}
+
+/** What leads the eye: a ring or a line, where a part should be, and which way it strayed, with a light edge below. */
+function drawMarks(page: PDFPage, { cues, straying }: Picture, place: Place): void {
+  const { ghost, arrow } = straying ?? NOTHING_STRAYED;
+  for (const { x, y, radius, line } of cues) {
+    if (radius > 0) strokePath(page, ringPath(x, y, radius), PAPER.cue, 1.6, place);
+    if (line) strokePath(page, linePath(line), PAPER.cue, 1.2, place, [7, 5]);
+  }
+  strokePath(page, ghost, PAPER.page, 1.8 + EDGE_PX, place);
+  strokePath(page, ghost, PAPER.ghost, 1.8, place, [5, 4]);
+  strokePath(page, arrow, PAPER.page, 3.2 + EDGE_PX, place);
+  strokePath(page, arrow, PAPER.cue, 3.2, place);
+}
+
+const EDGE_PX = 2.5;
+
+/** Eight curves are round enough for a ring. */
+function ringPath(x: number, y: number, radius: number): string {
+  const at = (turn: number, far: number): readonly [number, number] => [
+    far * Math.cos((turn * Math.PI) / 8),
+    far * Math.sin((turn * Math.PI) / 8)
+  ];
+  const out = radius / Math.cos(Math.PI / 8);
+  const pieces = Array.from({ length: 8 }, (_, i) => {
+    const [[fromX, fromY], [byX, byY], [toX, toY]] = [
+      at(2 * i, radius),
+      at(2 * i + 1, out),
+      at(2 * i + 2, radius)
+    ];
+    return `q${short(byX - fromX)} ${short(byY - fromY)} ${short(toX - fromX)} ${short(toY - fromY)}`;
+  });
+  return `M${short(x + radius)} ${short(y)}${pieces.join('')}Z`;
+}
+
+const linePath = ({ from, to }: NonNullable<Picture['cues'][number]['line']>): string =>
+  `M${short(from[0])} ${short(from[1])}l${short(to[0] - from[0])} ${short(to[1] - from[1])}`;
+
+function strokePath(
+  page: PDFPage,
+  path: string,
+  hex: string,
+  wide: number,
+  place: Place,
+  dashes: readonly number[] = []
+): void {
+  if (path === '') return;
+  const inPicture = (px: number) => Math.round((100 * px * PT_PER_PX) / place.ptPerMm) / 100;
+  inMm(page, place, [
+    setStrokingColor(colour(hex)),
+    setLineWidth(inPicture(wide)),
+    ...(dashes.length > 0 ? [setDashPattern(dashes.map(inPicture), 0)] : []),
+    ...operatorsOf(path),
+    stroke()
+  ]);
 }
 
 /** Operators in the mm of a picture, whose y runs down. */

@@ -45,7 +45,7 @@ export async function reportPdf(report: TermReport): Promise<Printed> {
     const column = (INNER_MM - 2 * 6) / 3;
     next.forEach((point, i) => {
       const left = MARGIN_MM + i * (column + 6);
-      pictureInBox(pen, pointPicture(point), left, y, column, PICTURE_MM);
+      pictureInBox(pen, pointPicture(point.picture), left, y, column, PICTURE_MM);
       const below = pen.paragraph(point.title, left, y + PICTURE_MM + 5, column, { size: 10.5, bold: true });
       pen.paragraph(point.right, left, below + 0.5, column, { size: 9 });
     });

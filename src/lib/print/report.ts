@@ -1,10 +1,11 @@
-import { sceneOf, type Check, type CheckScene } from '$lib/core/checks';
+import { sceneOf } from '$lib/core/checks';
 import type { PictureQuestion } from '$lib/core/figure';
 import { SECURE } from '$lib/core/checks';
 import type { CheckCourse, TestCourse } from '$lib/core/progress';
 import type { IsoDay } from '$lib/core/time';
 import type { Player } from '$lib/data';
 import { dayText } from '$lib/words/dates';
+import { pictureOn, type PointPicture } from './home-card';
 import { FAMILY_WORDS } from '$lib/words/families';
 import { courseText, periodText, secureByCategory, testText } from '$lib/words/progress';
 
@@ -16,7 +17,7 @@ export interface ReportPoint {
   readonly title: string;
   readonly right: string;
   readonly course: string;
-  readonly picture: { readonly question: PictureQuestion; readonly view: CheckScene['view'] };
+  readonly picture: PointPicture;
 }
 
 /** A term of one player on one page. */
@@ -55,10 +56,6 @@ export function termReport({
   readonly who: PictureQuestion;
   readonly teacherName: string;
 }): TermReport {
-  const pictureOf = (check: Check): ReportPoint['picture'] => {
-    const { pose, view, changes } = sceneOf(check, player.family);
-    return { question: { ...who, pose, changes }, view };
-  };
   const better = courses.filter((course) => gain(course) > 0).sort((a, b) => gain(b) - gain(a));
   // How the body stands and plays is what a term is about; what is made ready before a lesson comes after it.
   const isReady = ({ check }: CheckCourse) => check.category === 'ready';
@@ -76,7 +73,7 @@ export function termReport({
       title: course.check.title,
       right: course.check.right,
       course: courseText(course),
-      picture: pictureOf(course.check)
+      picture: pictureOn(who, sceneOf(course.check, player.family))
     })),
     signed: [teacherName, dayText(today)].filter((part) => part !== '').join(' · ')
   };

@@ -5,12 +5,16 @@ import { dayText } from './dates';
 
 /** Said on everything that goes home. */
 export const HOME_STOP = 'Stop and rest if it hurts, tingles or goes numb. If that comes back, see a doctor.';
+/** Beside the picture of what was seen amiss. */
+export const NOT_SO = 'Not so';
 /** How a child checks it without the teacher. */
 export const SELF_CHECK = 'Check yourself in a mirror or in your own video: the same points.';
 
 /** One point for home, ready to be said. */
 export interface HomePoint {
   readonly check: Check;
+  /** What was seen amiss when it was set; null where nothing was. */
+  readonly fault: string | null;
   readonly line: string;
   readonly right: string;
   readonly drill: string;
@@ -36,7 +40,7 @@ export const homePoints = (practice: readonly Practice[], checks: readonly Check
   practice.flatMap((set) => {
     const check = checks.find(({ id }) => id === set.checkId);
     if (!check) return [];
-    return [{ check, line: check.forPlayer, right: check.right, ...atHome(check, set) }];
+    return [{ check, fault: set.fault, line: check.forPlayer, right: check.right, ...atHome(check, set) }];
   });
 
 /** The same as a short text to copy. */

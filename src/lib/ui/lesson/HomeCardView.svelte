@@ -1,31 +1,44 @@
 <script lang="ts">
   import { VIEWS } from '$lib/core/figure/views';
-  import type { HomeCard } from '$lib/print/home-card';
+  import { roomFor, type HomeCard, type PointPicture } from '$lib/print/home-card';
   import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
+  import { NOT_SO } from '$lib/words/home';
 
   /** A home card as it will lie on the music stand. */
   let { card }: { card: HomeCard } = $props();
 </script>
 
-<article class="paper home" data-home-card>
+{#snippet drawn({ question, view, marked }: PointPicture)}
+  <SeenPicture
+    family={question.family}
+    readings={question.readings}
+    instrument={question.instrument}
+    pose={question.pose ?? 'playing'}
+    changes={question.changes ?? []}
+    {marked}
+    setup={question.setup}
+    view={VIEWS[view]}
+  />
+{/snippet}
+
+<article
+  class="paper home"
+  data-home-card
+  style:--wide="{roomFor(card).wideMm}mm"
+  style:--high="{roomFor(card).highMm}mm"
+>
   <header>
     <b>{card.player}</b>
     <span>{card.instrument}</span>
   </header>
   <ol>
-    {#each card.points as { line, right, drill, dose, picture }, i (i)}
+    {#each card.points as { line, right, drill, dose, picture, amiss }, i (i)}
       <li>
-        <div class="picture">
-          <SeenPicture
-            family={picture.question.family}
-            readings={picture.question.readings}
-            instrument={picture.question.instrument}
-            pose={picture.question.pose ?? 'playing'}
-            changes={picture.question.changes ?? []}
-            marked={[]}
-            setup={picture.question.setup}
-            view={VIEWS[picture.view]}
-          />
+        <div class="pictures" class:both={amiss !== null}>
+          <div class="picture">{@render drawn(picture)}</div>
+          {#if amiss}
+            <div class="amiss"><span>{NOT_SO}</span>{@render drawn(amiss)}</div>
+          {/if}
         </div>
         <div>
           <p class="line"><span class="num">{i + 1}</span> {line}</p>
@@ -53,7 +66,7 @@
     flex-direction: column;
     font-size: 9.5pt;
     line-height: 1.25;
-    border: 1px solid #c9d2cc;
+    border: 1px solid var(--line);
   }
   header {
     display: flex;
@@ -71,18 +84,35 @@
   }
   li {
     display: grid;
-    grid-template-columns: 30mm 1fr;
+    grid-template-columns: var(--wide) 1fr;
     gap: 4mm;
     padding-block: 2mm;
     align-items: center;
   }
   li + li {
-    border-top: 0.5pt solid #b6c1ba;
+    border-top: 0.5pt solid var(--line);
   }
-  .picture {
-    height: 30mm;
+  .pictures {
+    height: var(--high);
     display: grid;
-    place-items: center;
+    grid-template-rows: minmax(0, 1fr);
+    gap: 1mm;
+  }
+  .both {
+    grid-template-rows: minmax(0, 1.35fr) minmax(0, 1fr);
+  }
+  .picture,
+  .amiss {
+    --seen-high: 100%;
+    min-height: 0;
+    height: 100%;
+  }
+  .amiss {
+    display: grid;
+    grid-template: minmax(0, 1fr) / auto minmax(0, 1fr);
+    gap: 1mm;
+    font-size: 7pt;
+    color: var(--ink-soft);
   }
   .line {
     font-weight: 700;
@@ -90,11 +120,11 @@
   }
   .right {
     font-size: 8pt;
-    color: #4a5650;
+    color: var(--ink-soft);
   }
   .dose {
     font-weight: 700;
-    color: #8a3d10;
+    color: var(--next);
   }
   footer {
     border-top: 0.5pt solid currentColor;
