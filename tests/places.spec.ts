@@ -24,11 +24,19 @@ const PLACES = [
   ['/day', '/day/demo-day', '/ahead', '/players', '/players/demo-01', '/fit/demo-03'],
   ['/fit/demo-22', '/card/demo-01', '/files', '/settings', '/fit/nobody'],
   ['/fit/demo-01#set-up', '/class/demo-group-thursday-strings#papers', '/home-card/demo-01', '/eye'],
-  ['/eye/demo-group-thursday-strings']
+  ['/eye/demo-group-thursday-strings', '/cupboard', '/cupboard#cello']
 ];
 
 /** Places in whose dark theme something stands that no other has. */
-const DARK = ['/', '/fit/demo-01', '/fit/demo-22', '/day/demo-day', '/players/demo-01', '/settings'];
+const DARK = [
+  '/',
+  '/fit/demo-01',
+  '/fit/demo-22',
+  '/day/demo-day',
+  '/players/demo-01',
+  '/settings',
+  '/cupboard'
+];
 
 async function expectToFit(page: Page, dark: boolean): Promise<void> {
   await page.setViewportSize({ width: 1280, height: 800 });
@@ -77,8 +85,9 @@ test('keys lead everywhere, and the list of keys is a key away', async ({ page }
     ['2', 'Fitting day'],
     ['3', 'Class'],
     ['4', 'Players'],
-    ['5', 'Files'],
-    ['6', 'Settings'],
+    ['5', 'Cupboard'],
+    ['6', 'Files'],
+    ['7', 'Settings'],
     ['1', 'Today']
   ]) {
     await page.keyboard.press(`Alt+Digit${digit}`);

@@ -9,7 +9,9 @@ import type {
   Fit,
   FittingDay,
   Group,
+  Instrument,
   Lesson,
+  Loan,
   Measurement,
   Pain,
   Player,
@@ -18,6 +20,7 @@ import type {
   Trial
 } from '../store/records';
 import { DEMO_CAST } from './cast';
+import { demoCupboard } from './cupboard';
 import { demoGroups } from './groups';
 import { demoAids } from './lessons';
 import { tell, type Story } from './story';
@@ -37,6 +40,8 @@ export interface DemoRecords {
   readonly aids: readonly Aid[];
   readonly days: readonly FittingDay[];
   readonly drafts: readonly Draft[];
+  readonly instruments: readonly Instrument[];
+  readonly loans: readonly Loan[];
 }
 
 /** A line that was begun today with the Monday beginners: one is away. */
@@ -78,6 +83,7 @@ export function demoRecords(now: Date): DemoRecords {
     remedies: of((story) => story.remedies),
     pains: of((story) => story.pains),
     aids: demoAids(today),
+    ...demoCupboard(stories, today),
     drafts: stories
       .filter(({ who }) => who.story === 'half-measured')
       .map(({ player }) => newDraft(player.id, new Date(now.getTime() - 3_600_000)))

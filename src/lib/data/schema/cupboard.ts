@@ -1,4 +1,5 @@
-import { boolean, object } from 'yup';
+import { boolean, object, string } from 'yup';
+import { INSTRUMENT_STATES } from '$lib/core/cupboard';
 import { day, exactly, family, id, length, oneOf, size, sizesBelong, text, type RecordOf } from './fields';
 
 /** An instrument of the cupboard. */
@@ -12,6 +13,10 @@ export const instrumentSchema = sizesBelong(
       overallMm: length().nullable().defined(),
       stringMm: length().nullable().defined(),
       notes: text(1000),
+      /** Fit to play where absent. */
+      state: oneOf(INSTRUMENT_STATES).optional(),
+      /** Stays in the room, for one player a lesson time; else it goes home with one. */
+      shared: boolean().optional(),
       demo: boolean().required()
     })
   ),
@@ -32,7 +37,12 @@ export const loanSchema = exactly(
     what: text(80),
     from: day().required(),
     /** The day on which it came back; null while it is out. */
-    to: day().nullable().defined()
+    to: day().nullable().defined(),
+    /** The day until which it was agreed; none where absent. */
+    until: day().nullable().optional(),
+    /** What was to be seen on it when it went out, and when it came back. */
+    stateOut: string().max(300).optional(),
+    stateBack: string().max(300).optional()
   })
 );
 export type Loan = RecordOf<typeof loanSchema>;

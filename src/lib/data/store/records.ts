@@ -1,4 +1,5 @@
 export type { Aid, AidKind, CheckResult, Lesson, OwnCheckRecord, Pain, Practice } from '../schema/check';
+export type { Instrument, Loan } from '../schema/cupboard';
 export type { DayState, FittingDay } from '../schema/day';
 export type { Draft, Typed } from '../schema/draft';
 export type { Fit, Measurement, Trial } from '../schema/fit';

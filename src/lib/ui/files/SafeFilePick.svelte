@@ -44,8 +44,7 @@
       await take(opened.kind === 'read' ? opened : read);
     });
 
-  const open = (by: string) =>
-    desk.run('Opening the file', (door, report) => door.unlock(by, report));
+  const open = (by: string) => desk.run('Opening the file', (door, report) => door.unlock(by, report));
   const unlock = () =>
     opening.run(async () => {
       const read = await open(password);

@@ -3,6 +3,7 @@
   import { changeKit, db, kitGaps, type Player } from '$lib/data';
   import Choice from '$lib/ui/Choice.svelte';
   import { clock } from '$lib/ui/clock.svelte';
+  import DayField from '$lib/ui/DayField.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { KIT_WORDS } from '$lib/words/kit';
 
@@ -51,15 +52,7 @@
               onchange={(event) => note(item, { whose: event.currentTarget.value.trim() })}
             />
           </label>
-          <label>
-            Until
-            <input
-              class="field"
-              type="date"
-              value={gap.until ?? ''}
-              onchange={(event) => note(item, { until: event.currentTarget.value || null })}
-            />
-          </label>
+          <DayField label="Until" value={gap.until} onpick={(until) => note(item, { until })} />
           {#if isOverdue(gap, clock.today)}<b class="late">Overdue</b>{/if}
         </span>
       {/if}

@@ -7,7 +7,7 @@
     ['Enter', 'take the value, go on to the next'],
     ['Esc', 'leave a question without answering'],
     ['Ctrl Z · Ctrl Shift Z', 'undo · redo'],
-    ['Alt 1 … Alt 6', 'Today, Fitting day, Class, Players, Files, Settings'],
+    ['Alt 1 … Alt 7', 'Today, Fitting day, Class, Players, Cupboard, Files, Settings'],
     ['/', 'find a player'],
     ['Alt E', 'edit the child at hand'],
     ['1 … 9', 'in a lesson: the spot of a look'],

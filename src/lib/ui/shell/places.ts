@@ -1,6 +1,7 @@
 import Armchair from '@lucide/svelte/icons/armchair';
 import CalendarCheck2 from '@lucide/svelte/icons/calendar-check-2';
 import FolderDown from '@lucide/svelte/icons/folder-down';
+import Library from '@lucide/svelte/icons/library';
 import ListOrdered from '@lucide/svelte/icons/list-ordered';
 import SlidersHorizontal from '@lucide/svelte/icons/sliders-horizontal';
 import UsersRound from '@lucide/svelte/icons/users-round';
@@ -24,6 +25,7 @@ export const PLACES: readonly Place[] = [
     icon: UsersRound,
     also: ['/fit', '/lesson', '/progress', '/letter', '/card', '/home-card', '/set-up']
   },
+  { href: '/cupboard', name: 'Cupboard', icon: Library },
   { href: '/files', name: 'Files', icon: FolderDown },
   { href: '/settings', name: 'Settings', icon: SlidersHorizontal }
 ];

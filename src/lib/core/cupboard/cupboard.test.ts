@@ -1,0 +1,155 @@
+import { describe, expect, it } from 'vitest';
+import * as fc from 'fast-check';
+import { dimensionsOf, FAMILIES, sizesOf, sizesUp } from '../instruments';
+import { forWhom, lengthOf, shelvesOf, silhouetteOf, sizeFrom, type Kept, type Out } from '.';
+
+const TODAY = '2026-11-24';
+
+const kept = (number: string, rest: Partial<Kept> = {}): Kept => ({
+  id: `i-${number}`,
+  number,
+  family: 'cello',
+  size: '1/2',
+  overallMm: null,
+  state: 'fine',
+  ...rest
+});
+const out = (number: string, playerId: string, until: string | null = null): Out => ({
+  id: `l-${number}-${playerId}`,
+  instrumentId: `i-${number}`,
+  playerId,
+  from: '2026-09-01',
+  until
+});
+
+describe('the shelves', () => {
+  it('hold each instrument once, the smallest size first and numbers as people count', () => {
+    const all = [
+      kept('10'),
+      kept('9'),
+      kept('2', { size: '1/8' }),
+      kept('3', { family: 'violin', size: '1/8' })
+    ];
+    const shelves = shelvesOf('cello', all, [], TODAY);
+    expect(shelves.map(({ size }) => size)).toEqual(['1/8', '1/2']);
+    expect(shelves[1]?.stored.map(({ instrument }) => instrument.number)).toEqual(['9', '10']);
+    expect(shelves[1]?.free).toBe(2);
+  });
+
+  it('tell who has one, and who is late', () => {
+    const [shelf] = shelvesOf(
+      'cello',
+      [kept('1'), kept('2'), kept('3')],
+      [out('1', 'ida', '2026-11-23'), out('2', 'olaf', TODAY)],
+      TODAY
+    );
+    expect(shelf?.stored.map(({ where }) => where.kind)).toEqual(['out', 'out', 'here']);
+    expect(shelf?.stored.map(({ where }) => where.kind === 'out' && where.overdue)).toEqual([
+      true,
+      false,
+      false
+    ]);
+    expect(shelf?.free).toBe(1);
+  });
+
+  it('give nothing out that is away, but what is to be mended', () => {
+    const [shelf] = shelvesOf(
+      'cello',
+      [kept('1', { state: 'workshop' }), kept('2', { state: 'out-of-use' }), kept('3', { state: 'to-mend' })],
+      [],
+      TODAY
+    );
+    expect(shelf?.free).toBe(1);
+  });
+
+  it('of one that somebody has say so first, whatever its state: it is still to come back', () => {
+    const [shelf] = shelvesOf('cello', [kept('1', { state: 'workshop' })], [out('1', 'ida')], TODAY);
+    expect(shelf?.stored[0]?.where.kind).toBe('out');
+  });
+
+  it('lose nothing and count nothing twice', () => {
+    const families = fc.constantFrom(...FAMILIES);
+    const instrument = families.chain((family) =>
+      fc.record({ family: fc.constant(family), size: fc.constantFrom(...sizesOf(family)) })
+    );
+    fc.assert(
+      fc.property(fc.array(instrument, { maxLength: 40 }), (some) => {
+        const all = some.map((one, at) => kept(`${at}`, one));
+        const stored = FAMILIES.flatMap((family) =>
+          shelvesOf(family, all, [], TODAY).flatMap((shelf) => shelf.stored)
+        );
+        expect(new Set(stored.map(({ instrument: { id } }) => id)).size).toBe(all.length);
+        expect(stored).toHaveLength(all.length);
+      })
+    );
+  });
+});
+
+describe('for whom an instrument is', () => {
+  const player = (name: string, size: string | null, family: Kept['family'] = 'cello') => ({
+    name,
+    family,
+    size
+  });
+
+  it('whose size it is comes first, too large comes last, another family never', () => {
+    const found = forWhom(kept('1'), [
+      player('Large for', '1/8'),
+      player('Nobody knows', null),
+      player('Small for', '4/4'),
+      player('Less small for', '3/4'),
+      player('Fits', '1/2'),
+      player('Violinist', '1/2', 'violin')
+    ]);
+    expect(found.map(({ player: { name } }) => name)).toEqual([
+      'Fits',
+      'Less small for',
+      'Small for',
+      'Nobody knows',
+      'Large for'
+    ]);
+    expect(found.map(({ match }) => match)).toEqual(['fits', 'smaller', 'smaller', 'unknown', 'larger']);
+  });
+});
+
+describe('a silhouette', () => {
+  it('is as long as the instrument, and a measured one as it was measured', () => {
+    for (const family of FAMILIES)
+      for (const size of sizesUp(family)) {
+        const nominal = dimensionsOf(family, size);
+        const drawn = silhouetteOf(nominal);
+        expect(drawn.heightMm).toBe(nominal.overallMm);
+        const bottom = Math.max(
+          ...(drawn.body.match(/[ML][\d.]+ ([\d.]+)/g) ?? []).map((one) => Number(one.split(' ')[1]))
+        );
+        expect(bottom).toBeCloseTo(nominal.overallMm, 0);
+      }
+    const half = dimensionsOf('cello', '1/2');
+    const own = lengthOf({ family: 'cello', size: '1/2', overallMm: 1000 });
+    expect(silhouetteOf(half, own).heightMm).toBe(1000);
+    expect(lengthOf({ family: 'cello', size: '1/2', overallMm: null })).toBe(half.overallMm);
+  });
+});
+
+describe('a size as schools write it', () => {
+  it.each([
+    ['violin', ' ¼ ', '1/4'],
+    ['violin', '1 / 4', '1/4'],
+    ['cello', 'Full', '4/4'],
+    ['bass', 'half', '1/2'],
+    ['viola', '14"', '14 in'],
+    ['viola', '13 inch', '13 in']
+  ] as const)('%s "%s" is %s', (family, text, size) => expect(sizeFrom(family, text)).toBe(size));
+
+  it.each([
+    ['violin', '14'],
+    ['cello', '1/3'],
+    ['viola', ''],
+    ['bass', 'quarterish']
+  ] as const)('%s "%s" is none', (family, text) => expect(sizeFrom(family, text)).toBeNull());
+
+  it('reads every size as it is written', () => {
+    for (const family of FAMILIES)
+      for (const size of sizesOf(family)) expect(sizeFrom(family, size)).toBe(size);
+  });
+});

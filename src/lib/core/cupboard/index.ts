@@ -1,0 +1,13 @@
+export {
+  lengthOf,
+  shelvesOf,
+  type Kept,
+  type Out,
+  type Shelf,
+  type Stored,
+  type Whereabouts
+} from './shelves';
+export { forWhom, type Match } from './match';
+export { silhouetteOf, type Silhouette } from './silhouette';
+export { sizeFrom } from './size-text';
+export { INSTRUMENT_STATES, type InstrumentState } from './state';

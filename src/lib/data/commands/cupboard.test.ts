@@ -1,0 +1,153 @@
+import { describe, expect, it } from 'vitest';
+import { shelvesOf } from '$lib/core/cupboard';
+import { undo } from '../journal/changes';
+import { cupboardOf } from '../questions/cupboard';
+import { newId } from '../store/ids';
+import { freshDatabase, givenDecision, givenPlayer, givenReadings } from '../testing';
+import {
+  addInstruments,
+  changeInstrument,
+  changeLoan,
+  giveOut,
+  removeInstrument,
+  takeBack,
+  type InstrumentForm
+} from './cupboard';
+import { deletePlayer } from './players';
+import { notePain } from './pains';
+import type { Database } from '../store/database';
+
+const TODAY = '2026-11-24';
+
+async function givenInstrument(db: Database, form: Partial<InstrumentForm> = {}): Promise<string> {
+  const id = newId();
+  const whole = {
+    number: id,
+    family: 'violin',
+    size: '1/4',
+    overallMm: null,
+    stringMm: null,
+    notes: ''
+  } as const;
+  await addInstruments(db, [{ id, form: { ...whole, ...form } }]);
+  return id;
+}
+
+const outNow = async (db: Database) =>
+  (await cupboardOf(db)).out.map(({ instrumentId, playerId }) => [instrumentId, playerId]);
+
+describe('an instrument', () => {
+  it('is added once, however often it is pressed, and undone as one step', async () => {
+    const db = freshDatabase();
+    const form = {
+      number: '7',
+      family: 'cello',
+      size: '1/2',
+      overallMm: null,
+      stringMm: null,
+      notes: ''
+    } as const;
+    await addInstruments(db, [
+      { id: 'one', form },
+      { id: 'two', form: { ...form, number: '8' } }
+    ]);
+    await addInstruments(db, [{ id: 'one', form }]);
+    expect(await db.instruments.count()).toBe(2);
+    await undo(db);
+    await undo(db);
+    expect(await db.instruments.count()).toBe(0);
+  });
+
+  it('goes out, comes back, and says how it was then', async () => {
+    const db = freshDatabase();
+    const player = await givenPlayer(db);
+    const id = await givenInstrument(db);
+    await giveOut(db, { instrumentId: id, playerId: player.id, today: TODAY, until: '2027-07-01' }, 'loan');
+    await giveOut(db, { instrumentId: id, playerId: player.id, today: TODAY }, 'loan');
+    await giveOut(db, { instrumentId: id, playerId: player.id, today: TODAY }, 'another');
+    expect(await outNow(db)).toEqual([[id, player.id]]);
+    expect((await cupboardOf(db)).out[0]?.until).toBe('2027-07-01');
+    await changeLoan(db, 'loan', { until: '2027-02-01' });
+    await takeBack(db, 'loan', { today: '2026-12-01', state: 'to-mend', seen: 'a seam is open' });
+    await takeBack(db, 'loan', { today: '2026-12-24', state: 'workshop' });
+    expect(await outNow(db)).toEqual([]);
+    expect(await db.loans.get('loan')).toMatchObject({
+      to: '2026-12-01',
+      stateBack: 'a seam is open',
+      until: '2027-02-01'
+    });
+    expect((await db.instruments.get(id))?.state).toBe('to-mend');
+    await undo(db);
+    expect(await outNow(db)).toEqual([[id, player.id]]);
+    expect((await db.instruments.get(id))?.state).toBeUndefined();
+  });
+
+  it('is with one player at a time, unless it stays in the room', async () => {
+    const db = freshDatabase();
+    const [ida, olaf] = [await givenPlayer(db, { name: 'Ida' }), await givenPlayer(db, { name: 'Olaf' })];
+    const id = await givenInstrument(db);
+    await giveOut(db, { instrumentId: id, playerId: ida.id, today: TODAY });
+    await expect(giveOut(db, { instrumentId: id, playerId: olaf.id, today: TODAY })).rejects.toThrow(
+      'somebody else'
+    );
+    await changeInstrument(db, id, { shared: true });
+    await giveOut(db, { instrumentId: id, playerId: olaf.id, today: TODAY });
+    expect(await outNow(db)).toHaveLength(2);
+  });
+
+  it('takes the place of what the player had of that family', async () => {
+    const db = freshDatabase();
+    const player = await givenPlayer(db);
+    const [quarter, half] = [await givenInstrument(db), await givenInstrument(db, { size: '1/2' })];
+    await giveOut(db, { instrumentId: quarter, playerId: player.id, today: '2026-09-01' });
+    await giveOut(db, { instrumentId: half, playerId: player.id, today: TODAY });
+    expect(await outNow(db)).toEqual([[half, player.id]]);
+    expect((await db.loans.where({ instrumentId: quarter }).first())?.to).toBe(TODAY);
+    await undo(db);
+    expect(await outNow(db)).toEqual([[quarter, player.id]]);
+  });
+
+  it.each([
+    ['in the workshop', { state: 'workshop' }, 'in the workshop'],
+    ['out of use', { state: 'out-of-use' }, 'out of use'],
+    ['of another family', { family: 'cello', size: '1/2' }, 'another instrument']
+  ] as const)('%s goes out to nobody', async (_, form, said) => {
+    const db = freshDatabase();
+    const player = await givenPlayer(db);
+    const id = await givenInstrument(db, form);
+    await expect(giveOut(db, { instrumentId: id, playerId: player.id, today: TODAY })).rejects.toThrow(said);
+    expect(await outNow(db)).toEqual([]);
+  });
+
+  it('that was lent stays on record; one that nobody had can go', async () => {
+    const db = freshDatabase();
+    const player = await givenPlayer(db);
+    const [lent, never] = [await givenInstrument(db), await givenInstrument(db)];
+    await giveOut(db, { instrumentId: lent, playerId: player.id, today: TODAY }, 'loan');
+    await takeBack(db, 'loan', { today: TODAY, state: 'fine' });
+    await expect(removeInstrument(db, lent)).rejects.toThrow('stays on record');
+    await removeInstrument(db, never);
+    expect(await db.instruments.count()).toBe(1);
+  });
+
+  it('is free again when the child who had it is forgotten', async () => {
+    const db = freshDatabase();
+    const player = await givenPlayer(db);
+    const id = await givenInstrument(db);
+    await giveOut(db, { instrumentId: id, playerId: player.id, today: TODAY });
+    await deletePlayer(db, player);
+    const { instruments, out } = await cupboardOf(db);
+    expect(shelvesOf('violin', instruments, out, TODAY)[0]?.free).toBe(1);
+    expect(await db.loans.count()).toBe(0);
+  });
+});
+
+it('goes by no size of a player who hurts', async () => {
+  const db = freshDatabase();
+  const player = await givenPlayer(db);
+  await givenReadings(db, player, { height: 1240, armToPalm: 495, armToWrist: 427, handLength: 132 });
+  const { size } = await givenDecision(db, player);
+  expect((await cupboardOf(db)).players[0]?.size).toBe(size);
+  await notePain(db, player, 'trial', size);
+  expect((await cupboardOf(db)).players[0]?.size).toBeNull();
+});

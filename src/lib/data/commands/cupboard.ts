@@ -1,0 +1,148 @@
+import type { InstrumentState } from '$lib/core/cupboard';
+import type { IsoDay } from '$lib/core/time';
+import { commit } from '../journal/changes';
+import type { Database } from '../store/database';
+import { newId } from '../store/ids';
+import type { Instrument, Loan } from '../store/records';
+import { playerGone, Refusal } from '../store/refusal';
+import { instrumentName } from '../questions/cupboard';
+
+/** What is said of a new instrument; the rest can follow. */
+export type InstrumentForm = Omit<Instrument, 'id' | 'demo'>;
+
+const instrumentGone = () => new Refusal('This instrument was removed meanwhile. Nothing was changed.');
+
+async function currentInstrument(db: Database, id: string): Promise<Instrument> {
+  const instrument = await db.instruments.get(id);
+  if (!instrument) throw instrumentGone();
+  return instrument;
+}
+
+/** Loans of an instrument that did not come back yet. */
+const outOf = (db: Database, instrumentId: string): PromiseLike<readonly Loan[]> =>
+  db.loans
+    .where({ instrumentId })
+    .filter(({ to }) => to === null)
+    .toArray();
+
+/**
+ * Puts instruments into the cupboard as one step.
+ *
+ * @param forms each with the id that was made for it: the same id twice adds one
+ */
+export const addInstruments = (
+  db: Database,
+  forms: readonly { readonly id: string; readonly form: InstrumentForm }[]
+): Promise<void> =>
+  commit(
+    db,
+    forms.length === 1 ? 'Added an instrument' : `Added ${forms.length} instruments`,
+    async ({ putAll }) => {
+      const known = new Set(await db.instruments.toCollection().primaryKeys());
+      await putAll(
+        'instruments',
+        forms.filter(({ id }) => !known.has(id)).map(({ id, form }) => ({ ...form, id, demo: false }))
+      );
+    }
+  );
+
+/** Changes what is said of an instrument. */
+export const changeInstrument = (db: Database, id: string, patch: Partial<InstrumentForm>): Promise<void> =>
+  commit(db, 'Changed an instrument', async ({ put }) => {
+    await put('instruments', { ...(await currentInstrument(db, id)), ...patch });
+  });
+
+/**
+ * Removes an instrument that nobody ever had.
+ *
+ * @throws Refusal where somebody had it: what was lent stays on record
+ */
+export const removeInstrument = (db: Database, id: string): Promise<void> =>
+  commit(db, 'Removed an instrument', async ({ remove }) => {
+    const { number } = await currentInstrument(db, id);
+    if ((await db.loans.where({ instrumentId: id }).count()) > 0)
+      throw new Refusal(`No. ${number} was lent, so it stays on record. Put it out of use instead.`);
+    await remove('instruments', id);
+  });
+
+export interface GivenOut {
+  readonly instrumentId: string;
+  readonly playerId: string;
+  readonly today: IsoDay;
+  readonly until?: IsoDay | null;
+}
+
+/**
+ * Gives an instrument out. What the player had of that family comes back, so that nobody has two.
+ *
+ * @param id of the loan, made by who asks: pressed twice, it goes out once
+ * @throws Refusal where it is away, with somebody else, or of another family than the player's
+ */
+export const giveOut = (
+  db: Database,
+  { instrumentId, playerId, today, until = null }: GivenOut,
+  id: string = newId()
+): Promise<void> =>
+  commit(db, 'Gave out an instrument', async ({ put }) => {
+    const instrument = await currentInstrument(db, instrumentId);
+    const player = await db.players.get(playerId);
+    if (!player) throw playerGone();
+    if (await db.loans.get(id)) return;
+    const name = instrumentName(instrument);
+    if (player.family !== instrument.family)
+      throw new Refusal(`${player.name} plays another instrument than ${name}.`);
+    if (instrument.state === 'workshop' || instrument.state === 'out-of-use')
+      throw new Refusal(`${name} is ${instrument.state === 'workshop' ? 'in the workshop' : 'out of use'}.`);
+    const out = await outOf(db, instrumentId);
+    if (out.some((loan) => loan.playerId === playerId)) return;
+    if (out.length > 0 && !instrument.shared)
+      throw new Refusal(`${name} is with somebody else meanwhile. Nothing was changed.`);
+    for (const had of await db.loans.where({ playerId }).toArray()) {
+      if (had.to !== null || had.instrumentId === null) continue;
+      const other = await db.instruments.get(had.instrumentId);
+      if (other?.family === instrument.family) await put('loans', { ...had, to: today });
+    }
+    await put('loans', {
+      id,
+      playerId,
+      kind: 'instrument',
+      instrumentId,
+      what: name,
+      from: today,
+      to: null,
+      until
+    });
+  });
+
+/** Changes until when a loan was agreed, or what was to be seen when it went out. */
+export const changeLoan = (
+  db: Database,
+  id: string,
+  patch: Partial<Pick<Loan, 'until' | 'stateOut'>>
+): Promise<void> =>
+  commit(db, 'Changed a loan', async ({ put }) => {
+    const loan = await db.loans.get(id);
+    if (!loan) throw new Refusal('This loan was taken back meanwhile. Nothing was changed.');
+    await put('loans', { ...loan, ...patch });
+  });
+
+/**
+ * Takes an instrument back, and notes how it is. One that came back already stays as it was noted then.
+ */
+export const takeBack = (
+  db: Database,
+  loanId: string,
+  {
+    today,
+    state,
+    seen = ''
+  }: { readonly today: IsoDay; readonly state: InstrumentState; readonly seen?: string }
+): Promise<void> =>
+  commit(db, 'Took an instrument back', async ({ put }) => {
+    const loan = await db.loans.get(loanId);
+    if (!loan || loan.to !== null) return;
+    await put('loans', { ...loan, to: today, ...(seen ? { stateBack: seen } : {}) });
+    const instrument = await db.instruments.get(loan.instrumentId ?? '');
+    if (instrument && (instrument.state ?? 'fine') !== state)
+      await put('instruments', { ...instrument, state });
+  });

@@ -1,0 +1,66 @@
+import { bytesOf, expect, expectAccessible, openWithClass, test } from './app';
+import { Hand } from './hand';
+
+test('a cupboard begins with one line, takes a list, and gives it back as one', async ({ page }) => {
+  await page.goto('/cupboard');
+  await page.getByText('Violin', { exact: true }).first().waitFor();
+  await page.getByLabel('Size').fill('5/8');
+  await page.getByRole('button', { name: 'Add no. 1' }).click();
+  await expect(page.getByRole('alert')).toContainText('Violins come in');
+  await page.getByLabel('Size').fill('¼');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('[data-shelf="1/4"]')).toContainText('1 free');
+
+  const picking = page.waitForEvent('filechooser');
+  await page.getByText('Bring in a list…').click();
+  const csv =
+    'Number;Instrument;Size;Length;State\n1;violin;1/2;;\n2;cello;1/2;100,5;\n3;cello;9/8;;\n4;cello;full;;workshop\n';
+  await (await picking).setFiles({ name: 'list.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  const preview = page.getByRole('region', { name: 'Instruments to bring in' });
+  await expect(preview).toContainText('Row 4. “9/8” is no size of a cello.');
+  await expect(preview).toContainText('1 with a number that is here already stay out');
+  await preview.getByRole('button', { name: 'Bring in 2, leave out 1 row' }).click();
+  await page.getByRole('tab', { name: 'Cello 2' }).click();
+  await expect(page.locator('[data-where=workshop]')).toHaveCount(1);
+  await expectAccessible(page);
+
+  const saving = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as a list' }).click();
+  const saved = (await bytesOf(await saving)).toString('utf8');
+  expect(saved).toContain('2,cello,1/2,1005,,fine,no,');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('tab', { name: /^Cello/ })).toHaveCount(0);
+});
+
+test('an instrument goes out in three touches and comes back in three', async ({ page }) => {
+  await openWithClass(page, '/cupboard#cello');
+  const shelf = page.locator('[data-shelf="1/8"]');
+  await expect(shelf).toContainText('1 free');
+  const free = shelf.locator('[data-where=here]');
+  const id = await free.getAttribute('data-instrument');
+  const given = new Hand(page);
+  await given.tap(free);
+  const panel = page.locator('[data-instrument-panel]');
+  await given.tap(panel.getByRole('combobox', { name: 'Give it to' }));
+  await given.tap(page.getByRole('option', { name: /^Tobias/ }));
+  await expect(panel).toContainText('With Tobias');
+  expect(given.touches).toBe(3);
+  // What he had before is free now.
+  await expect(shelf.locator('[data-where=out]')).toHaveAttribute('data-instrument', id ?? '');
+  await expect(shelf).toContainText('1 free');
+
+  await panel.getByRole('button', { name: 'Until: pick a day' }).click();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: /30 November 2026/ }).click();
+  await expect(shelf).toContainText('until 30 Nov');
+
+  const back = new Hand(page);
+  await back.tap(panel.getByRole('button', { name: 'Take it back' }));
+  await back.tap(panel.getByRole('button', { name: 'In the workshop' }));
+  expect(back.touches + 1).toBe(3);
+  await expect(page.locator(`[data-instrument="${id}"]`)).toHaveAttribute('data-where', 'workshop');
+  await expect(panel.getByRole('combobox', { name: 'Give it to' })).toHaveCount(0);
+  await expect(panel).toContainText('Tobias Greenloft, 24 Nov 2026 to 24 Nov 2026');
+  await page.keyboard.press('Control+z');
+  await expect(page.locator(`[data-instrument="${id}"]`)).toHaveAttribute('data-where', 'out');
+});
