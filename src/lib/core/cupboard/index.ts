@@ -11,3 +11,13 @@ export { forWhom, type Match } from './match';
 export { silhouetteOf, type Silhouette } from './silhouette';
 export { sizeFrom } from './size-text';
 export { INSTRUMENT_STATES, type InstrumentState } from './state';
+export {
+  assign,
+  USUAL_COSTS,
+  type AssignInstrument,
+  type AssignPlayer,
+  type AssignQuestion,
+  type Assignment,
+  type Costs,
+  type Solver
+} from './assign';
