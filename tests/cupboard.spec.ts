@@ -64,3 +64,24 @@ test('an instrument goes out in three touches and comes back in three', async ({
   await page.keyboard.press('Control+z');
   await expect(page.locator(`[data-instrument="${id}"]`)).toHaveAttribute('data-where', 'out');
 });
+
+test('who gets what is worked out, told with its reasons, taken in one step and taken back', async ({
+  page
+}) => {
+  await openWithClass(page, '/cupboard#cello');
+  await page.getByRole('button', { name: 'Who gets what?' }).click();
+  const plan = page.getByRole('region', { name: 'Who gets what' });
+  const line = plan.locator('[data-line=moves]', { hasText: 'Caspar Winterbourne' });
+  await expect(line).toContainText('gets no.');
+  await expect(line).toContainText('1/2 fits with');
+  await expect(plan).toContainText('Proven the best');
+  await expectAccessible(page);
+  await plan.getByRole('button', { name: 'Take this plan' }).click();
+  await expect(page.locator('[data-shelf="1/2"] [data-where=out]')).toContainText('Caspar');
+  await expect(plan).toContainText('Everybody keeps what is in use');
+  await page.keyboard.press('Control+z');
+  await expect(page.locator('[data-shelf="1/2"] [data-where=out]')).toHaveCount(0);
+  await expect(line).toBeVisible();
+  await plan.getByText('3 terms').click();
+  await expect(plan.getByRole('heading', { level: 3 })).toHaveCount(3);
+});

@@ -1,4 +1,4 @@
-import type { InstrumentState, Match, Whereabouts } from '$lib/core/cupboard';
+import type { InstrumentState, Match, MoreOf, PlanLine, Whereabouts } from '$lib/core/cupboard';
 import type { IsoDay } from '$lib/core/time';
 import { nearDayText } from './dates';
 
@@ -45,3 +45,29 @@ export function whereText(
 }
 
 export const freeText = (free: number): string => (free === 0 ? 'none free' : `${free} free`);
+
+const percent = (chance: number): string => `${Math.round(100 * chance)} %`;
+
+/** What the line of a plan says, and why. */
+export function planText(
+  { kind, from, to, wanted, tooLarge, noneLeft }: PlanLine,
+  named: (instrumentId: string) => string
+): readonly [what: string, why: string] {
+  const likely = `${wanted.size} fits with ${percent(wanted.chance)}`;
+  const but = noneLeft
+    ? `${likely}; none is left`
+    : `${likely}, and is too large with ${percent(tooLarge)}: too soon`;
+  if (kind === 'waits' || to === null)
+    return [from === null ? 'waits' : `gives back ${named(from)} and waits`, but];
+  const what =
+    from === to
+      ? `keeps ${named(to)}`
+      : from === null
+        ? `gets ${named(to)}`
+        : `${named(from)} → ${named(to)}`;
+  return [what, kind === 'makes-do' ? but : likely];
+}
+
+/** The costs of a plan mean terms: what one more instrument would do. */
+export const savesText = ({ size, saves }: MoreOf): string =>
+  `One more ${size} would save ${saves.toFixed(saves < 10 ? 1 : 0)} of it`;

@@ -1,7 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import * as fc from 'fast-check';
 import { dimensionsOf, FAMILIES, sizesOf, sizesUp } from '../instruments';
-import { forWhom, lengthOf, shelvesOf, silhouetteOf, sizeFrom, type Kept, type Out } from '.';
+import { daysLater } from '../time';
+import {
+  chanceOutgrown,
+  forWhom,
+  lengthOf,
+  linesOf,
+  shelvesOf,
+  silhouetteOf,
+  sizeFrom,
+  wantedOn,
+  type Kept,
+  type Out
+} from '.';
 
 const TODAY = '2026-11-24';
 
@@ -151,5 +163,83 @@ describe('a size as schools write it', () => {
   it('reads every size as it is written', () => {
     for (const family of FAMILIES)
       for (const size of sizesOf(family)) expect(sizeFrom(family, size)).toBe(size);
+  });
+});
+
+describe('what is wanted on a day', () => {
+  const outgrown = { early: '2027-01-01', middle: '2027-03-02', late: '2027-09-01' };
+
+  it('goes from one size to the next as it is outgrown', () => {
+    expect(chanceOutgrown(outgrown, '2026-12-01')).toBeLessThan(0.1);
+    expect(chanceOutgrown(outgrown, '2027-01-01')).toBeCloseTo(0.1);
+    expect(chanceOutgrown(outgrown, '2027-01-31')).toBeCloseTo(0.3);
+    expect(chanceOutgrown(outgrown, '2027-09-01')).toBeCloseTo(0.9);
+    expect(chanceOutgrown(outgrown, '2029-01-01')).toBeGreaterThan(0.9);
+    expect(chanceOutgrown(null, '2029-01-01')).toBe(0);
+  });
+
+  it('never falls, and what is wanted adds up to one', () => {
+    let last = 0;
+    for (let day = 0; day < 500; day += 7) {
+      const on = daysLater('2026-11-24', day);
+      const now = chanceOutgrown(outgrown, on);
+      expect(now).toBeGreaterThanOrEqual(last);
+      last = now;
+      const wanted = wantedOn('1/4', outgrown, ['1/8', '1/4', '1/2'], on);
+      expect(wanted.reduce((sum, { chance }) => sum + chance, 0)).toBeCloseTo(1);
+    }
+    expect(wantedOn('1/2', outgrown, ['1/4', '1/2'], '2029-01-01')).toEqual([{ size: '1/2', chance: 1 }]);
+  });
+});
+
+describe('the lines of a plan', () => {
+  const sizes = ['1/4', '1/2', '3/4'];
+  const nothing = { noLarger: false, fixed: [], slots: [] };
+  const one = (id: string, size: string) => ({
+    id,
+    size,
+    shared: false,
+    only: null,
+    there: [true],
+    rental: false,
+    steps: null
+  });
+  const wants = (size: string, chance = 1) => [
+    [{ size, chance }, ...(chance < 1 ? [{ size: '1/4', chance: 1 - chance }] : [])]
+  ];
+
+  it('tell of a move, of who makes do and why, of who waits; who stays needs no word', () => {
+    const question = {
+      sizes,
+      terms: 1,
+      instruments: [one('q', '1/4'), one('h', '1/2'), one('t', '3/4'), one('q2', '1/4'), one('h2', '1/2')],
+      players: [
+        { id: 'moves', now: 'q', wanted: wants('1/2'), ...nothing },
+        { id: 'makes do', now: 'q2', wanted: wants('1/2', 0.6), ...nothing },
+        { id: 'stays', now: 't', wanted: wants('3/4'), ...nothing },
+        { id: 'waits', now: null, wanted: wants('3/4'), ...nothing }
+      ]
+    };
+    const has: Readonly<Record<string, string | null>> = {
+      moves: 'h',
+      'makes do': 'q2',
+      stays: 't',
+      waits: null
+    };
+    const assignments = question.players.map(({ id }) => ({
+      playerId: id,
+      term: 0,
+      instrumentId: has[id] ?? null,
+      cost: 0
+    }));
+    const lines = linesOf(question, { assignments });
+    expect(lines.map(({ playerId, kind }) => [playerId, kind])).toEqual([
+      ['moves', 'moves'],
+      ['makes do', 'makes-do'],
+      ['waits', 'waits']
+    ]);
+    // A half is left: it would be too large too likely.
+    expect(lines[1]).toMatchObject({ noneLeft: false, tooLarge: 0.4 });
+    expect(lines[2]?.noneLeft).toBe(true);
   });
 });

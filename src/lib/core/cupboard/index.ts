@@ -13,6 +13,10 @@ export { sizeFrom } from './size-text';
 export { INSTRUMENT_STATES, type InstrumentState } from './state';
 export {
   assign,
+  moreOf,
+  solverFrom,
+  type MoreOf,
+  type Planned,
   USUAL_COSTS,
   type AssignInstrument,
   type AssignPlayer,
@@ -21,3 +25,5 @@ export {
   type Costs,
   type Solver
 } from './assign';
+export { linesOf, type PlanLine } from './lines';
+export { chanceOutgrown, wantedOn } from './forecast';

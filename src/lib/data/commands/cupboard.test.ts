@@ -11,6 +11,7 @@ import {
   giveOut,
   removeInstrument,
   takeBack,
+  takePlan,
   type InstrumentForm
 } from './cupboard';
 import { deletePlayer } from './players';
@@ -150,4 +151,29 @@ it('goes by no size of a player who hurts', async () => {
   expect((await cupboardOf(db)).players[0]?.size).toBe(size);
   await notePain(db, player, 'trial', size);
   expect((await cupboardOf(db)).players[0]?.size).toBeNull();
+});
+
+describe('a plan', () => {
+  it('is taken as one step, also where two swap, and not where something moved meanwhile', async () => {
+    const db = freshDatabase();
+    const [ida, olaf] = [await givenPlayer(db, { name: 'Ida' }), await givenPlayer(db, { name: 'Olaf' })];
+    const [one, other] = [await givenInstrument(db), await givenInstrument(db)];
+    await giveOut(db, { instrumentId: one, playerId: ida.id, today: TODAY }, 'first');
+    await giveOut(db, { instrumentId: other, playerId: olaf.id, today: TODAY });
+    const swap = [
+      { playerId: ida.id, from: one, to: other },
+      { playerId: olaf.id, from: other, to: one }
+    ];
+    await takePlan(db, swap, '2026-12-01');
+    expect(new Map((await outNow(db)) as [string, string][])).toEqual(
+      new Map([
+        [one, olaf.id],
+        [other, ida.id]
+      ])
+    );
+    await undo(db);
+    await takeBack(db, 'first', { today: TODAY, state: 'fine' });
+    await expect(takePlan(db, swap, '2026-12-01')).rejects.toThrow('meanwhile');
+    expect(await outNow(db)).toEqual([[other, olaf.id]]);
+  });
 });

@@ -1,6 +1,7 @@
 import type { InstrumentState } from '$lib/core/cupboard';
 import type { IsoDay } from '$lib/core/time';
 import { commit } from '../journal/changes';
+import type { Writer } from '../journal/writer';
 import type { Database } from '../store/database';
 import { newId } from '../store/ids';
 import type { Instrument, Loan } from '../store/records';
@@ -78,40 +79,67 @@ export interface GivenOut {
  * @param id of the loan, made by who asks: pressed twice, it goes out once
  * @throws Refusal where it is away, with somebody else, or of another family than the player's
  */
-export const giveOut = (
+export const giveOut = (db: Database, given: GivenOut, id: string = newId()): Promise<void> =>
+  commit(db, 'Gave out an instrument', (writer) => putOut(db, writer, given, id));
+
+/** Gives an instrument out, inside a change. */
+async function putOut(
   db: Database,
+  { put }: Writer,
   { instrumentId, playerId, today, until = null }: GivenOut,
-  id: string = newId()
+  id: string
+): Promise<void> {
+  const instrument = await currentInstrument(db, instrumentId);
+  const player = await db.players.get(playerId);
+  if (!player) throw playerGone();
+  if (await db.loans.get(id)) return;
+  const name = instrumentName(instrument);
+  if (player.family !== instrument.family)
+    throw new Refusal(`${player.name} plays another instrument than ${name}.`);
+  if (instrument.state === 'workshop' || instrument.state === 'out-of-use')
+    throw new Refusal(`${name} is ${instrument.state === 'workshop' ? 'in the workshop' : 'out of use'}.`);
+  const out = await outOf(db, instrumentId);
+  if (out.some((loan) => loan.playerId === playerId)) return;
+  if (out.length > 0 && !instrument.shared)
+    throw new Refusal(`${name} is with somebody else meanwhile. Nothing was changed.`);
+  for (const had of await db.loans.where({ playerId }).toArray()) {
+    if (had.to !== null || had.instrumentId === null) continue;
+    const other = await db.instruments.get(had.instrumentId);
+    if (other?.family === instrument.family) await put('loans', { ...had, to: today });
+  }
+  await put('loans', {
+    id,
+    playerId,
+    kind: 'instrument',
+    instrumentId,
+    what: name,
+    from: today,
+    to: null,
+    until
+  });
+}
+
+/**
+ * Takes over a plan as one step: first comes back whatever moves, then it goes out as planned. Who waits gives back
+ * what was in use.
+ *
+ * @throws Refusal where something moved meanwhile and the plan no longer holds
+ */
+export const takePlan = (
+  db: Database,
+  changes: readonly { readonly playerId: string; readonly from: string | null; readonly to: string | null }[],
+  today: IsoDay
 ): Promise<void> =>
-  commit(db, 'Gave out an instrument', async ({ put }) => {
-    const instrument = await currentInstrument(db, instrumentId);
-    const player = await db.players.get(playerId);
-    if (!player) throw playerGone();
-    if (await db.loans.get(id)) return;
-    const name = instrumentName(instrument);
-    if (player.family !== instrument.family)
-      throw new Refusal(`${player.name} plays another instrument than ${name}.`);
-    if (instrument.state === 'workshop' || instrument.state === 'out-of-use')
-      throw new Refusal(`${name} is ${instrument.state === 'workshop' ? 'in the workshop' : 'out of use'}.`);
-    const out = await outOf(db, instrumentId);
-    if (out.some((loan) => loan.playerId === playerId)) return;
-    if (out.length > 0 && !instrument.shared)
-      throw new Refusal(`${name} is with somebody else meanwhile. Nothing was changed.`);
-    for (const had of await db.loans.where({ playerId }).toArray()) {
-      if (had.to !== null || had.instrumentId === null) continue;
-      const other = await db.instruments.get(had.instrumentId);
-      if (other?.family === instrument.family) await put('loans', { ...had, to: today });
+  commit(db, 'Took a plan of the cupboard', async (writer) => {
+    for (const { playerId, from } of changes) {
+      if (from === null) continue;
+      const [loan] = (await outOf(db, from)).filter((one) => one.playerId === playerId);
+      if (!loan)
+        throw new Refusal('Something was given out or taken back meanwhile. Look at the plan once more.');
+      await writer.put('loans', { ...loan, to: today });
     }
-    await put('loans', {
-      id,
-      playerId,
-      kind: 'instrument',
-      instrumentId,
-      what: name,
-      from: today,
-      to: null,
-      until
-    });
+    for (const { playerId, to } of changes)
+      if (to !== null) await putOut(db, writer, { instrumentId: to, playerId, today }, newId());
   });
 
 /** Changes until when a loan was agreed, or what was to be seen when it went out. */

@@ -26,8 +26,6 @@ const SPARES: readonly Spare[] = [
   ['bass', '3/4']
 ];
 
-/** Adults have their own. */
-const HAVE_THEIR_OWN = ['Adults'];
 /** So much longer than its size is every third instrument that somebody measured, mm. */
 const LONGER_MM = 4;
 const AGREED_DAYS = 260;
@@ -59,7 +57,7 @@ export function demoCupboard(
   };
   for (const { who, player, fits } of stories) {
     const fit = fits.filter(({ family }) => family === player.family).at(-1);
-    if (!fit || player.archivedOn !== null || HAVE_THEIR_OWN.includes(who.group)) continue;
+    if (!fit || player.archivedOn !== null) continue;
     const { id, number } = add(player.family, fit.size);
     loans.push({
       id: `demo-loan-${number.padStart(2, '0')}`,

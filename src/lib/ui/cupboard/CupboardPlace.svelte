@@ -12,6 +12,7 @@
   import TabParts from '$lib/ui/TabParts.svelte';
   import { freeText } from '$lib/words/cupboard';
   import { FAMILY_WORDS } from '$lib/words/families';
+  import CupboardPlan from './CupboardPlan.svelte';
   import InstrumentList from './InstrumentList.svelte';
   import InstrumentPanel from './InstrumentPanel.svelte';
   import NewInstrument from './NewInstrument.svelte';
@@ -45,6 +46,7 @@
 
   let opened = $state<string | null>(null);
   let adding = $state(false);
+  let planning = $state(false);
 
   const shelves = $derived(shelvesOf(at, all, cupboard.current.out, clock.today));
   const own = $derived(settings.current.dimensions);
@@ -71,6 +73,9 @@
   <header>
     <h1>Cupboard</h1>
     {#if cupboard.ready && all.length > 0}
+      <button type="button" class="btn act" aria-expanded={planning} onclick={() => (planning = !planning)}
+        >Who gets what?</button
+      >
       <button type="button" class="btn act" aria-expanded={adding} onclick={() => (adding = !adding)}
         >One more instrument</button
       >
@@ -98,6 +103,9 @@
     <p class="row"><InstrumentList instruments={all} /></p>
   {:else}
     <TabParts label="Instruments" {parts} {at} onpick={turnTo}>
+      {#if planning && everybody.ready && everybody.pending.length === 0}
+        <CupboardPlan family={at} cupboard={cupboard.current} entries={everybody.entries} {nameOf} />
+      {/if}
       <div class="open" class:with-panel={picked !== null}>
         <div class="shelves">
           <svg class="scale" width="44" height={SHELF_PX + 30} aria-hidden="true">

@@ -1,7 +1,13 @@
 import loadHighs from 'highs';
 import { describe, expect, it } from 'vitest';
-import { solverFrom } from '$lib/workers/solver';
-import { assign, USUAL_COSTS, type AssignInstrument, type AssignPlayer, type AssignQuestion } from '.';
+import {
+  assign,
+  solverFrom,
+  USUAL_COSTS,
+  type AssignInstrument,
+  type AssignPlayer,
+  type AssignQuestion
+} from '.';
 import { costsOfPlan, sumOf, type Plan } from './plan-cost';
 
 const solve = solverFrom(await loadHighs());

@@ -1,4 +1,5 @@
 export { assign, type Assignment, type Solved, type Solver } from './assign';
+export { moreOf, type MoreOf, type Planned } from './more-of';
 export {
   USUAL_COSTS,
   type AssignInstrument,
@@ -6,3 +7,4 @@ export {
   type AssignQuestion,
   type Costs
 } from './types';
+export { solverFrom } from './solver';

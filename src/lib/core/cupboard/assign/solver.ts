@@ -1,5 +1,5 @@
 import type { Highs } from 'highs';
-import type { Solver } from '$lib/core/cupboard';
+import type { Solver } from './assign';
 
 /** Proven the best, or nothing: plans for a school are small. */
 const EXACT = { mip_rel_gap: 0, mip_abs_gap: 1e-6, threads: 1, parallel: 'off' } as const;

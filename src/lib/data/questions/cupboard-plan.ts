@@ -1,0 +1,107 @@
+import {
+  USUAL_COSTS,
+  wantedOn,
+  type AssignInstrument,
+  type AssignPlayer,
+  type AssignQuestion,
+  type Out
+} from '$lib/core/cupboard';
+import type { Family, Size } from '$lib/core/instruments';
+import { sizesUp } from '$lib/core/instruments';
+import { daysLater, type IsoDay } from '$lib/core/time';
+import type { Database } from '../store/database';
+import { answerCase, loadCase } from './case';
+import type { Cupboard, StoredInstrument } from './cupboard';
+import type { RosterEntry } from './roster';
+import { getSettings, sizesInUse } from './settings';
+
+/** A term: a third of a year. */
+export const TERM_DAYS = 122;
+/** Less likely than this a size is no longer looked at. */
+const HARDLY = 0.02;
+
+/** The first day of each term: the first one is now. */
+export const termsFrom = (today: IsoDay, count: number): readonly IsoDay[] =>
+  Array.from({ length: count }, (_, term) => daysLater(today, term * TERM_DAYS));
+
+/** An instrument in a plan: what is out of use or away for mending is not there in the first term. */
+function instrumentOf(one: StoredInstrument, terms: number): AssignInstrument {
+  const there = Array.from({ length: terms }, (_, term) =>
+    one.state === 'out-of-use' ? false : one.state !== 'workshop' || term > 0
+  );
+  return {
+    id: one.id,
+    size: one.size,
+    shared: one.shared ?? false,
+    only: null,
+    there,
+    rental: false,
+    steps: null
+  };
+}
+
+/** What the tape says of somebody whose size is open, or is too small by now. */
+async function byTape(db: Database, id: string, today: IsoDay) {
+  const of = await loadCase(db, id, today);
+  const answer = of && answerCase(of);
+  const likely = (answer?.proposal.candidates ?? [])
+    .map(({ size, probability: chance }) => ({ size, chance }))
+    .filter(({ chance }) => chance >= HARDLY);
+  const sum = likely.reduce((all, { chance }) => all + chance, 0);
+  return likely.map(({ size, chance }) => ({ size, chance: chance / sum }));
+}
+
+const OPEN = ['measured-too-small', 'probably-too-small', 'new', 'under-way', 'measured-too-large'];
+
+/**
+ * Who gets what of a family, as a question for the plan. Whoever hurts keeps what is in use and nothing is proposed;
+ * of whom nothing is measured nobody knows what to give, so they are left out.
+ */
+export async function planQuestion(
+  db: Database,
+  family: Family,
+  { instruments, out }: Cupboard,
+  entries: readonly RosterEntry[],
+  today: IsoDay,
+  terms: number
+): Promise<AssignQuestion> {
+  const settings = await getSettings(db);
+  const own = instruments.filter((one) => one.family === family);
+  const inUse = sizesInUse(settings, family);
+  const sizes: readonly Size[] = sizesUp(family, [...inUse, ...own.map(({ size }) => size)]);
+  const mine = new Set(own.map(({ id }) => id));
+  const nowOf = new Map(
+    out
+      .filter(({ instrumentId }) => mine.has(instrumentId))
+      .map((loan: Out) => [loan.playerId, loan.instrumentId])
+  );
+  const days = termsFrom(today, terms);
+  const players: AssignPlayer[] = [];
+  for (const { player, standing, foresight } of entries) {
+    if (player.family !== family) continue;
+    const now = nowOf.get(player.id) ?? null;
+    const hurts = standing === 'pain';
+    const known = OPEN.includes(standing) ? await byTape(db, player.id, today) : [];
+    const size = foresight?.size ?? null;
+    if (known.length === 0 && size === null) continue;
+    const wanted = days.map((day) =>
+      known.length > 0 ? known : wantedOn(size ?? '', foresight?.outgrown ?? null, sizes, day)
+    );
+    if (hurts && now === null) continue;
+    players.push({
+      id: player.id,
+      wanted,
+      now,
+      noLarger: standing === 'measured-too-large',
+      fixed: hurts ? days.map((_, term) => ({ term, instrumentId: now })) : [],
+      slots: player.groupId === null ? [] : [player.groupId]
+    });
+  }
+  return {
+    sizes,
+    terms,
+    players: players.sort((a, b) => (a.id < b.id ? -1 : 1)),
+    instruments: own.map((one) => instrumentOf(one, terms)).sort((a, b) => (a.id < b.id ? -1 : 1)),
+    costs: USUAL_COSTS
+  };
+}

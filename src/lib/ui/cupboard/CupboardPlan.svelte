@@ -1,0 +1,168 @@
+<script lang="ts">
+  import { linesOf, type AssignQuestion, type Planned } from '$lib/core/cupboard';
+  import type { Family } from '$lib/core/instruments';
+  import { db } from '$lib/data';
+  import { takePlan } from '$lib/data/commands/cupboard';
+  import type { Cupboard } from '$lib/data/questions/cupboard';
+  import { planQuestion, termsFrom } from '$lib/data/questions/cupboard-plan';
+  import type { RosterEntry } from '$lib/data/questions/roster';
+  import { Action } from '$lib/ui/action.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
+  import { clock } from '$lib/ui/clock.svelte';
+  import { attempt } from '$lib/ui/shell/attempt';
+  import { status } from '$lib/ui/shell/status.svelte';
+  import { planText, savesText } from '$lib/words/cupboard';
+  import { monthText } from '$lib/words/dates';
+
+  /** Who gets which instrument, so that the fewest change and nobody plays too large: worked out beside the page. */
+  let {
+    family,
+    cupboard,
+    entries,
+    nameOf
+  }: {
+    family: Family;
+    cupboard: Cupboard;
+    entries: readonly RosterEntry[];
+    nameOf: (id: string) => string;
+  } = $props();
+
+  const LENGTHS = ['1', '2', '3'] as const;
+  let length = $state<(typeof LENGTHS)[number]>('1');
+  /** The plan with what was asked; null while it is worked out. */
+  let plan = $state.raw<{ readonly question: AssignQuestion; readonly planned: Planned | null } | null>(null);
+  let failed = $state('');
+
+  $effect(() => {
+    const [of, whose, what, terms, today] = [cupboard, entries, family, Number(length), clock.today];
+    plan = null;
+    failed = '';
+    let isWanted = true;
+    let stop: () => void = () => undefined;
+    void attempt(async () => {
+      const [question, { planAside }] = await Promise.all([
+        planQuestion(db, what, of, whose, today, terms),
+        import('$lib/workers/assign')
+      ]);
+      if (!isWanted) return;
+      const planning = planAside(question);
+      stop = planning.stop;
+      try {
+        const planned = await planning.planned;
+        if (isWanted) plan = { question, planned };
+      } catch (error) {
+        if (isWanted) failed = error instanceof Error ? error.message : String(error);
+      }
+    });
+    return () => {
+      isWanted = false;
+      stop();
+    };
+  });
+
+  const lines = $derived(plan?.planned ? linesOf(plan.question, plan.planned) : []);
+  const terms = $derived(
+    termsFrom(clock.today, Number(length)).map((from, term) => ({
+      from,
+      lines: lines.filter((line) => line.term === term)
+    }))
+  );
+  /** What can be done today. */
+  const doable = $derived(lines.filter(({ term, from, to }) => term === 0 && from !== to));
+  const named = (id: string) => {
+    const one = cupboard.instruments.find((instrument) => instrument.id === id);
+    return one ? `no. ${one.number} (${one.size})` : 'one';
+  };
+
+  const taking = new Action();
+  const take = () =>
+    taking.run(async () => {
+      await takePlan(db, doable, clock.today);
+      status.say('The plan is taken over. Undo takes it back.');
+    });
+</script>
+
+<section aria-label="Who gets what" data-plan>
+  <header>
+    <h2>Who gets what</h2>
+    <Choice
+      label="For"
+      hideLabel
+      value={length}
+      options={LENGTHS.map((value) => ({ value, text: value === '1' ? 'now' : `${value} terms` }))}
+      onpick={(picked) => (length = picked)}
+    />
+    {#if doable.length > 0}
+      <button type="button" class="btn act-next" disabled={taking.busy} onclick={take}
+        >Take this plan{length === '1' ? '' : ', as far as now'}</button
+      >
+    {/if}
+  </header>
+  {#if failed}
+    <p role="alert">The plan could not be worked out: {failed}</p>
+  {:else if !plan}
+    <p class="soft" role="status">Working it out…</p>
+  {:else if !plan.planned}
+    <p role="alert">Somebody who hurts keeps an instrument that is away. Take it back first.</p>
+  {:else}
+    {#each terms as { from, lines: own }, term (term)}
+      {#if terms.length > 1}<h3>{term === 0 ? 'Now' : `From ${monthText(from)}`}</h3>{/if}
+      {#if own.length === 0}
+        <p class="soft">Everybody keeps what is in use.</p>
+      {:else}
+        <ul>
+          {#each own as line (line.playerId)}
+            {@const [what, why] = planText(line, named)}
+            <li data-line={line.kind}>
+              <a href="/players/{line.playerId}">{nameOf(line.playerId)}</a>
+              <b>{what}</b> <span class="soft">{why}</span>
+            </li>
+          {/each}
+        </ul>
+      {/if}
+    {/each}
+    {#if plan.planned.moreOf.length > 0}
+      <ul class="soft">
+        {#each plan.planned.moreOf as more (more.size)}<li>{savesText(more)}.</li>{/each}
+      </ul>
+    {/if}
+    <p class="soft">
+      Proven the best: all of it costs {plan.planned.cost.toFixed(1)}. A term on a size too small costs 3, two
+      8; too large 6 or 15; waiting 12; a change 1. The last term counts twice.
+    </p>
+  {/if}
+</section>
+
+<style>
+  section {
+    display: grid;
+    gap: 0.6rem;
+    padding-top: 1rem;
+    border-top: 1px solid var(--line-strong);
+    margin-top: 1rem;
+    max-width: 60rem;
+  }
+  header {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.75rem 1rem;
+    align-items: center;
+  }
+  header button {
+    margin-left: auto;
+  }
+  h2 {
+    font-size: 1.2rem;
+    font-weight: 700;
+  }
+  h3 {
+    font-weight: 650;
+  }
+  li {
+    padding-block: 0.15rem;
+  }
+  [role='alert'] {
+    color: var(--stop);
+    font-weight: 550;
+  }
+</style>
