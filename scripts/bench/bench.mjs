@@ -28,6 +28,8 @@ function report(what, measured, limit, unit) {
 
 const { benchRules } = await import('./rules.bench.mjs');
 await benchRules(report);
+const { benchCupboard } = await import('./cupboard.bench.mjs');
+await benchCupboard(report);
 const { benchFigure } = await import('./figure.bench.mjs');
 await benchFigure(report);
 const { benchLesson } = await import('./lesson.bench.mjs');

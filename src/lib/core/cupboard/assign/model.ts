@@ -27,7 +27,6 @@ export function modelOf(question: AssignQuestion): Model {
   const objective: string[] = [];
   const rows: string[] = [];
   const whole: string[] = [];
-  const bounds: string[] = [];
   /** Who can have one of a class in a term. */
   const offered = new Map<string, { readonly player: number; readonly name: string }[]>();
   players.forEach((player, p) => {
@@ -50,8 +49,8 @@ export function modelOf(question: AssignQuestion): Model {
         offered.set(key, list);
       });
       const waits = waitsName(p, term);
+      // Who has nothing waits: whole by itself.
       if (mayWait(player, term)) {
-        whole.push(waits);
         objective.push(`${short(weightOf(question, term) * costs.waits)} ${waits}`);
       }
       const choices = [...has.values(), ...(mayWait(player, term) ? [waits] : [])];
@@ -61,15 +60,14 @@ export function modelOf(question: AssignQuestion): Model {
         const change = changeName(p, term);
         let isUsed = false;
         for (const [k, was] of before) {
-          const others = [...has].filter(([other]) => other !== k).map(([, name]) => name);
-          if (others.length === 0) continue;
-          rows.push(`${plus([was, ...others])} - ${change} <= 1`);
+          // Whoever had one of a class has one again, waits, or has changed: since each has one thing, that says it all.
+          const rest = [has.get(k), mayWait(player, term) ? waits : undefined].filter(
+            (name) => name !== undefined
+          );
+          rows.push(`${was}${rest.map((name) => ` - ${name}`).join('')} - ${change} <= 0`);
           isUsed = true;
         }
-        if (isUsed) {
-          objective.push(`${short(costs.change)} ${change}`);
-          bounds.push(`0 <= ${change} <= 1`);
-        }
+        if (isUsed) objective.push(`${short(costs.change)} ${change}`);
       }
       before = has;
     }
@@ -99,8 +97,6 @@ export function modelOf(question: AssignQuestion): Model {
     ` cost: ${objective.length > 0 ? plus(objective) : '0 none'}`,
     'Subject To',
     ...rows.map((row, at) => ` r${at}: ${row}`),
-    'Bounds',
-    ...bounds.map((bound) => ` ${bound}`),
     'Binary',
     ...whole.map((name) => ` ${name}`),
     'End'
