@@ -139,9 +139,11 @@ async function takeAll(address) {
     .locator('svg')
     .waitFor();
   await shot('progress');
-  await page.goto(`${address}/players/demo-01`);
-  await page.getByRole('img', { name: /^Height over time/ }).waitFor();
-  await shot('growth');
+  await page.goto(`${address}/cupboard`);
+  await page.locator('[data-shelf]').first().waitFor();
+  await page.getByRole('button', { name: 'Who gets what?' }).click();
+  await page.locator('[data-line]').first().waitFor();
+  await shot('cupboard');
   await page.goto(`${address}/settings`);
   await page.locator('[data-subject=scroll] path').first().waitFor();
   await page.locator('[data-fold=way-left] .fold-title').click();
