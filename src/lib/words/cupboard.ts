@@ -68,6 +68,9 @@ export function planText(
   return [what, kind === 'makes-do' ? but : likely];
 }
 
-/** The costs of a plan mean terms: what one more instrument would do. */
-export const savesText = ({ size, saves }: MoreOf): string =>
-  `One more ${size} would save ${saves.toFixed(saves < 10 ? 1 : 0)} of it`;
+/** What a plan costs in all, and what one more of some sizes would do about it. */
+export function costText(cost: number, moreOf: readonly MoreOf[]): string {
+  const short = (value: number) => value.toFixed(value < 10 ? 1 : 0);
+  const more = moreOf.map(({ size, saves }) => `one more ${size} would take ${short(saves)} off`).join(', ');
+  return `All of it costs ${short(cost)}, proven the least${more === '' ? '' : `; ${more}`}.`;
+}

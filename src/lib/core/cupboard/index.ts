@@ -1,14 +1,6 @@
-export {
-  lengthOf,
-  shelvesOf,
-  type Kept,
-  type Out,
-  type Shelf,
-  type Stored,
-  type Whereabouts
-} from './shelves';
+export { lengthOf, shelvesOf, type Kept, type Out, type Stored, type Whereabouts } from './shelves';
 export { forWhom, type Match } from './match';
-export { silhouetteOf, type Silhouette } from './silhouette';
+export { silhouetteOf } from './silhouette';
 export { sizeFrom } from './size-text';
 export { INSTRUMENT_STATES, type InstrumentState } from './state';
 export {
@@ -20,10 +12,7 @@ export {
   USUAL_COSTS,
   type AssignInstrument,
   type AssignPlayer,
-  type AssignQuestion,
-  type Assignment,
-  type Costs,
-  type Solver
+  type AssignQuestion
 } from './assign';
 export { linesOf, type PlanLine } from './lines';
 export { chanceOutgrown, wantedOn } from './forecast';

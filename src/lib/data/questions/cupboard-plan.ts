@@ -16,7 +16,7 @@ import type { RosterEntry } from './roster';
 import { getSettings, sizesInUse } from './settings';
 
 /** A term: a third of a year. */
-export const TERM_DAYS = 122;
+const TERM_DAYS = 122;
 /** Less likely than this a size is no longer looked at. */
 const HARDLY = 0.02;
 

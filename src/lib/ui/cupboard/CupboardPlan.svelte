@@ -11,7 +11,7 @@
   import { clock } from '$lib/ui/clock.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
-  import { planText, savesText } from '$lib/words/cupboard';
+  import { costText, planText } from '$lib/words/cupboard';
   import { monthText } from '$lib/words/dates';
 
   /** Who gets which instrument, so that the fewest change and nobody plays too large: worked out beside the page. */
@@ -121,14 +121,10 @@
         </ul>
       {/if}
     {/each}
-    {#if plan.planned.moreOf.length > 0}
-      <ul class="soft">
-        {#each plan.planned.moreOf as more (more.size)}<li>{savesText(more)}.</li>{/each}
-      </ul>
-    {/if}
+    <p>{costText(plan.planned.cost, plan.planned.moreOf)}</p>
     <p class="soft">
-      Proven the best: all of it costs {plan.planned.cost.toFixed(1)}. A term on a size too small costs 3, two
-      8; too large 6 or 15; waiting 12; a change 1. The last term counts twice.
+      A term on a size too small costs 3, two sizes 8; too large 6 or 15; waiting 12; a change 1. The last
+      term counts twice.
     </p>
   {/if}
 </section>

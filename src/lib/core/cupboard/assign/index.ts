@@ -1,10 +1,4 @@
-export { assign, type Assignment, type Solved, type Solver } from './assign';
+export { assign } from './assign';
 export { moreOf, type MoreOf, type Planned } from './more-of';
-export {
-  USUAL_COSTS,
-  type AssignInstrument,
-  type AssignPlayer,
-  type AssignQuestion,
-  type Costs
-} from './types';
+export { USUAL_COSTS, type AssignInstrument, type AssignPlayer, type AssignQuestion } from './types';
 export { solverFrom } from './solver';
