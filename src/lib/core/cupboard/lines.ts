@@ -40,7 +40,9 @@ export function linesOf(
     );
   const lines: PlanLine[] = [];
   for (let term = 0; term < terms; term++)
-    for (const { id, now, wanted } of players) {
+    for (const { id, now, wanted, fixed } of players) {
+      // Of what was fixed nothing is proposed: nor of whoever hurts.
+      if (fixed.some((one) => one.term === term)) continue;
       const from = term === 0 ? now : (has.get(`${id} ${term - 1}`) ?? null);
       const to = has.get(`${id} ${term}`) ?? null;
       const best = likeliest(wanted[term] ?? []);
