@@ -82,6 +82,14 @@ test('who gets what is worked out, told with its reasons, taken in one step and 
   await page.keyboard.press('Control+z');
   await expect(page.locator('[data-shelf="1/2"] [data-where=out]')).toHaveCount(0);
   await expect(line).toBeVisible();
+  // Another opinion: it stays, is said, and what it costs.
+  await line.getByRole('button', { name: 'Leave as it is' }).click();
+  const held = plan.locator('[data-fixed]');
+  await expect(held).toContainText('Caspar Winterbourne waits, fixed by you');
+  await expect(held).toContainText(/That costs \d+\.\d more than without/);
+  await expect(line).toHaveCount(0);
+  await held.getByRole('button', { name: 'Let go' }).click();
+  await expect(line).toBeVisible();
   await plan.getByText('3 terms').click();
   await expect(plan.getByRole('heading', { level: 3 })).toHaveCount(3);
 });

@@ -74,3 +74,7 @@ export function costText(cost: number, moreOf: readonly MoreOf[]): string {
   const more = moreOf.map(({ size, saves }) => `one more ${size} would take ${short(saves)} off`).join(', ');
   return `All of it costs ${short(cost)}, proven the least${more === '' ? '' : `; ${more}`}.`;
 }
+
+/** What it costs that something was fixed. */
+export const fixedText = (more: number): string =>
+  more < 0.05 ? 'That costs nothing.' : `That costs ${more.toFixed(1)} more than without.`;

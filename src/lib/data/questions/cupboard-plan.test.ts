@@ -25,7 +25,7 @@ async function school(): Promise<Database> {
 
 async function asked(db: Database, family: (typeof FAMILIES)[number], terms = 1) {
   await foreseeMissing(db, TODAY);
-  return planQuestion(db, family, await cupboardOf(db), await roster(db, TODAY), TODAY, terms);
+  return planQuestion(db, family, await cupboardOf(db), await roster(db, TODAY), { today: TODAY, terms });
 }
 
 it('counts terms of a third of a year from today', () => {

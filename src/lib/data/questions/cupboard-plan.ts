@@ -53,6 +53,13 @@ async function byTape(db: Database, id: string, today: IsoDay) {
 
 const OPEN = ['measured-too-small', 'probably-too-small', 'new', 'under-way', 'measured-too-large'];
 
+/** For when a plan is, and what of it the teacher fixed: an instrument or nothing, by player, in every term. */
+export interface PlanAsked {
+  readonly today: IsoDay;
+  readonly terms: number;
+  readonly fixed?: ReadonlyMap<string, string | null>;
+}
+
 /**
  * Who gets what of a family, as a question for the plan. Whoever hurts keeps what is in use and nothing is proposed;
  * of whom nothing is measured nobody knows what to give, so they are left out.
@@ -62,8 +69,7 @@ export async function planQuestion(
   family: Family,
   { instruments, out }: Cupboard,
   entries: readonly RosterEntry[],
-  today: IsoDay,
-  terms: number
+  { today, terms, fixed = new Map() }: PlanAsked
 ): Promise<AssignQuestion> {
   const settings = await getSettings(db);
   const own = instruments.filter((one) => one.family === family);
@@ -93,7 +99,10 @@ export async function planQuestion(
       wanted,
       now,
       noLarger: standing === 'measured-too-large',
-      fixed: hurts ? days.map((_, term) => ({ term, instrumentId: now })) : [],
+      fixed:
+        hurts || fixed.has(player.id)
+          ? days.map((_, term) => ({ term, instrumentId: hurts ? now : (fixed.get(player.id) ?? null) }))
+          : [],
       slots: player.groupId === null ? [] : [player.groupId]
     });
   }

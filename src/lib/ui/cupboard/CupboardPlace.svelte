@@ -104,7 +104,9 @@
   {:else}
     <TabParts label="Instruments" {parts} {at} onpick={turnTo}>
       {#if planning && everybody.ready && everybody.pending.length === 0}
-        <CupboardPlan family={at} cupboard={cupboard.current} entries={everybody.entries} {nameOf} />
+        {#key at}
+          <CupboardPlan family={at} cupboard={cupboard.current} entries={everybody.entries} {nameOf} />
+        {/key}
       {/if}
       <div class="open" class:with-panel={picked !== null}>
         <div class="shelves">

@@ -11,7 +11,7 @@
   import { clock } from '$lib/ui/clock.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
-  import { costText, planText } from '$lib/words/cupboard';
+  import { costText, fixedText, planText } from '$lib/words/cupboard';
   import { monthText } from '$lib/words/dates';
 
   /** Who gets which instrument, so that the fewest change and nobody plays too large: worked out beside the page. */
@@ -32,16 +32,20 @@
   /** The plan with what was asked; null while it is worked out. */
   let plan = $state.raw<{ readonly question: AssignQuestion; readonly planned: Planned | null } | null>(null);
   let failed = $state('');
+  /** What the teacher fixed, and what the plan cost before anything was. */
+  let fixed = $state.raw<ReadonlyMap<string, string | null>>(new Map());
+  let costBefore = $state<number | null>(null);
 
   $effect(() => {
     const [of, whose, what, terms, today] = [cupboard, entries, family, Number(length), clock.today];
+    const held = fixed;
     plan = null;
     failed = '';
     let isWanted = true;
     let stop: () => void = () => undefined;
     void attempt(async () => {
       const [question, { planAside }] = await Promise.all([
-        planQuestion(db, what, of, whose, today, terms),
+        planQuestion(db, what, of, whose, { today, terms, fixed: held }),
         import('$lib/workers/assign')
       ]);
       if (!isWanted) return;
@@ -49,7 +53,9 @@
       stop = planning.stop;
       try {
         const planned = await planning.planned;
-        if (isWanted) plan = { question, planned };
+        if (!isWanted) return;
+        plan = { question, planned };
+        if (held.size === 0) costBefore = planned?.cost ?? null;
       } catch (error) {
         if (isWanted) failed = error instanceof Error ? error.message : String(error);
       }
@@ -73,6 +79,10 @@
     const one = cupboard.instruments.find((instrument) => instrument.id === id);
     return one ? `no. ${one.number} (${one.size})` : 'one';
   };
+
+  const fix = (playerId: string, instrumentId: string | null) =>
+    (fixed = new Map([...fixed, [playerId, instrumentId]]));
+  const letGo = (playerId: string) => (fixed = new Map([...fixed].filter(([id]) => id !== playerId)));
 
   const taking = new Action();
   const take = () =>
@@ -103,7 +113,9 @@
   {:else if !plan}
     <p class="soft" role="status">Working it out…</p>
   {:else if !plan.planned}
-    <p role="alert">Somebody who hurts keeps an instrument that is away. Take it back first.</p>
+    <p role="alert">
+      What is fixed can’t be: an instrument is away, or somebody who hurts keeps one that is.
+    </p>
   {:else}
     {#each terms as { from, lines: own }, term (term)}
       {#if terms.length > 1}<h3>{term === 0 ? 'Now' : `From ${monthText(from)}`}</h3>{/if}
@@ -116,11 +128,30 @@
             <li data-line={line.kind}>
               <a href="/players/{line.playerId}">{nameOf(line.playerId)}</a>
               <b>{what}</b> <span class="soft">{why}</span>
+              {#if term === 0 && line.from !== line.to}
+                <button type="button" class="act-quiet" onclick={() => fix(line.playerId, line.from)}
+                  >Leave as it is</button
+                >
+              {/if}
             </li>
           {/each}
         </ul>
       {/if}
     {/each}
+    {#if fixed.size > 0}
+      <ul data-fixed>
+        {#each [...fixed] as [playerId, instrumentId] (playerId)}
+          <li>
+            {nameOf(playerId)}
+            {instrumentId === null ? 'waits' : `keeps ${named(instrumentId)}`}, fixed by you
+            <button type="button" class="act-quiet" onclick={() => letGo(playerId)}>Let go</button>
+          </li>
+        {/each}
+        {#if costBefore !== null}
+          <li class="soft">{fixedText(plan.planned.cost - costBefore)}</li>
+        {/if}
+      </ul>
+    {/if}
     <p>{costText(plan.planned.cost, plan.planned.moreOf)}</p>
     <p class="soft">
       A term on a size too small costs 3, two sizes 8; too large 6 or 15; waiting 12; a change 1. The last
