@@ -51,7 +51,7 @@ test('an instrument goes out in three touches and comes back in three', async ({
 
   await panel.getByRole('button', { name: 'Until: pick a day' }).click();
   await expectAccessible(page);
-  await page.getByRole('button', { name: /30 November 2026/ }).click();
+  await page.getByRole('button', { name: /November 30, 2026/ }).click();
   await expect(shelf).toContainText('until 30 Nov');
 
   const back = new Hand(page);

@@ -290,7 +290,8 @@ test('a group’s room sheet has each player’s set-up, and prints', async ({ p
   await page.locator('[data-kit=rest]').getByText('There').click();
   await page.locator('[data-kit=strings]').getByText('Lent').click();
   await page.locator('[data-kit=strings]').getByLabel('Whose').fill('Ms Placeholder');
-  await page.locator('[data-kit=strings]').getByLabel('Until').fill('2026-11-20');
+  await page.locator('[data-kit=strings]').getByRole('textbox', { name: 'Until' }).fill('2026-11-20');
+  await page.keyboard.press('Enter');
   await expect(page.locator('[data-kit=strings]').getByText('Overdue')).toBeVisible();
   await page.goto('/');
   const open = page.getByRole('region', { name: 'Kit missing or lent' }).getByRole('listitem');

@@ -1,9 +1,8 @@
 <script lang="ts">
   import { DatePicker, parseDate, Portal } from '@skeletonlabs/skeleton-svelte';
-  import { dayText } from '$lib/words/dates';
   import { isDay, type IsoDay } from '$lib/core/time';
 
-  /** A day: typed as year-month-day, or picked from a month. Emptied, there is none. */
+  /** A day: typed as year-month-day, as its place writes it, or picked from a month. Emptied, there is none. */
   let {
     label,
     value,
@@ -13,10 +12,10 @@
 
 <DatePicker
   class="day-field"
-  locale="en-GB"
+  locale="en-CA"
   startOfWeek={1}
   value={value === null ? [] : [parseDate(value)]}
-  format={(day) => dayText(day.toString())}
+  format={(day) => day.toString()}
   parse={(typed) => (isDay(typed.trim()) ? parseDate(typed.trim()) : undefined)}
   onValueChange={({ value: [day] }) => {
     const picked = day?.toString() ?? null;
@@ -68,9 +67,17 @@
 </DatePicker>
 
 <style>
-  :global(.day-field [data-part='control']) {
+  :global([data-scope='date-picker'].day-field > [data-part='control']) {
     display: flex;
+    flex-direction: row;
     gap: 0.25rem;
+  }
+  /* Beside the field, not in it: two targets of a finger's size. */
+  :global([data-scope='date-picker'].btn) {
+    position: static;
+    transform: none;
+    min-width: 2.75rem;
+    min-height: 2.75rem;
   }
   :global(.day-field .field) {
     width: 9.5rem;

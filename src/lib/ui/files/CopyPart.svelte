@@ -148,7 +148,7 @@
     >
   </form>
   <div class="row">
-    <SafeFilePick label="Read in another copy…" {desk} onstart={startAnew} onread={read} />
+    <SafeFilePick label="Read in another copy…" {desk} remembers onstart={startAnew} onread={read} />
   </div>
   <Underway {desk} />
   {#if summary}

@@ -10,11 +10,14 @@
   let {
     label,
     desk,
+    remembers = false,
     onstart,
     onread
   }: {
     label: string;
     desk: FileDesk;
+    /** What comes back opens with the password it went with, as long as the page is open. */
+    remembers?: boolean;
     /** Another file is picked: what was read of the one before is no longer meant. */
     onstart: () => void;
     /** The file is at hand at the desk. */
@@ -39,8 +42,8 @@
       problem = password = '';
       isLocked = false;
       const read = await desk.run('Reading the file', (door) => door.open(file));
-      // What comes back is mostly locked as it went.
-      const opened = read.kind === 'locked' && knownPassword() !== '' ? await open(knownPassword()) : read;
+      const tries = remembers && read.kind === 'locked' && knownPassword() !== '';
+      const opened = tries ? await open(knownPassword()) : read;
       await take(opened.kind === 'read' ? opened : read);
     });
 
@@ -48,7 +51,7 @@
   const unlock = () =>
     opening.run(async () => {
       const read = await open(password);
-      if (read.kind === 'read') rememberPassword(password);
+      if (remembers && read.kind === 'read') rememberPassword(password);
       await take(read);
     });
 </script>

@@ -6,7 +6,7 @@ import type { FileDesk } from './file-desk.svelte';
 /** Whether a file can be saved with what stands in the password's field: nothing, or long enough. */
 export const isPassword = (password: string): boolean => password === '' || password.length >= LEAST_PASSWORD;
 
-/** The password that locked or opened a file last: known until the page is left, and written nowhere. */
+/** The password with which a copy went last or opened: known until the page is left, and written nowhere. */
 let known = '';
 export const knownPassword = (): string => known;
 export const rememberPassword = (password: string): void => {
@@ -27,7 +27,8 @@ export async function saveFile(
   const { bytes, problem } = await desk.run('Writing the file and reading it back', (door, report) =>
     door.write(what, password, new Date(), report)
   );
-  if (password !== '') rememberPassword(password);
+  // A copy comes back from a colleague; a backup is asked for its password each time.
+  if (password !== '' && what.kind === 'copy') rememberPassword(password);
   if (password === '') download(name, 'application/json', bytes);
   else download(lockedName, 'application/octet-stream', bytes);
   return problem;
