@@ -4,6 +4,7 @@ import { assign, linesOf, solverFrom } from '$lib/core/cupboard';
 import { FAMILIES } from '$lib/core/instruments';
 import { giveOut } from '../commands/cupboard';
 import { notePain } from '../commands/pains';
+import { archivePlayer } from '../commands/players';
 import { loadDemo } from '../demo/demo';
 import type { Database } from '../store/database';
 import { freshDatabase } from '../testing';
@@ -94,5 +95,17 @@ describe('who gets what in the made-up school', () => {
     await giveOut(db, { instrumentId: spare.id, playerId: player.id, today: TODAY });
     const after = await asked(db, 'violin');
     expect(after.players.find(({ id }) => id === player.id)?.now).toBe(spare.id);
+  });
+
+  it('an instrument stays with somebody who was put away, until it is taken back', async () => {
+    const db = await school();
+    const [loan] = (await cupboardOf(db)).out;
+    const player = await db.players.get(loan?.playerId ?? '');
+    if (!player || !loan) throw new Error('nobody has anything');
+    await archivePlayer(db, player, TODAY);
+    const question = await asked(db, player.family);
+    expect(question.players.some(({ id }) => id === player.id)).toBe(false);
+    const found = assign(question, solve);
+    expect(found?.assignments.some(({ instrumentId }) => instrumentId === loan.instrumentId)).toBe(false);
   });
 });

@@ -24,16 +24,20 @@ const HARDLY = 0.02;
 export const termsFrom = (today: IsoDay, count: number): readonly IsoDay[] =>
   Array.from({ length: count }, (_, term) => daysLater(today, term * TERM_DAYS));
 
-/** An instrument in a plan: what is out of use or away for mending is not there in the first term. */
-function instrumentOf(one: StoredInstrument, terms: number): AssignInstrument {
+/**
+ * An instrument in a plan: what is out of use or away for mending is not there in the first term, and what is with
+ * somebody who is not asked about stays there.
+ */
+function instrumentOf(one: StoredInstrument, terms: number, holder: string | null): AssignInstrument {
   const there = Array.from({ length: terms }, (_, term) =>
     one.state === 'out-of-use' ? false : one.state !== 'workshop' || term > 0
   );
+  const shared = one.shared ?? false;
   return {
     id: one.id,
     size: one.size,
-    shared: one.shared ?? false,
-    only: null,
+    shared,
+    only: shared ? null : holder,
     there,
     rental: false,
     steps: null
@@ -106,11 +110,17 @@ export async function planQuestion(
       slots: player.groupId === null ? [] : [player.groupId]
     });
   }
+  const asked = new Set(players.map(({ id }) => id));
+  const holders = new Map(
+    out.filter(({ playerId }) => !asked.has(playerId)).map((loan) => [loan.instrumentId, loan.playerId])
+  );
   return {
     sizes,
     terms,
     players: players.sort((a, b) => (a.id < b.id ? -1 : 1)),
-    instruments: own.map((one) => instrumentOf(one, terms)).sort((a, b) => (a.id < b.id ? -1 : 1)),
+    instruments: own
+      .map((one) => instrumentOf(one, terms, holders.get(one.id) ?? null))
+      .sort((a, b) => (a.id < b.id ? -1 : 1)),
     costs: USUAL_COSTS
   };
 }
