@@ -103,7 +103,9 @@
     <p class="row"><InstrumentList instruments={all} /></p>
   {:else}
     <TabParts label="Instruments" {parts} {at} onpick={turnTo}>
-      {#if planning && everybody.ready && everybody.pending.length === 0}
+      {#if planning && (!everybody.ready || everybody.pending.length > 0)}
+        <p class="soft" role="status">Looking ahead first: who outgrows what, and when…</p>
+      {:else if planning}
         {#key at}
           <CupboardPlan family={at} cupboard={cupboard.current} entries={everybody.entries} {nameOf} />
         {/key}
