@@ -1,4 +1,4 @@
-import type { InstrumentState, Match, MoreOf, PlanLine, Whereabouts } from '$lib/core/cupboard';
+import type { Costs, InstrumentState, Match, MoreOf, PlanLine, Whereabouts } from '$lib/core/cupboard';
 import type { IsoDay } from '$lib/core/time';
 import { nearDayText } from './dates';
 
@@ -74,6 +74,10 @@ export function costText(cost: number, moreOf: readonly MoreOf[]): string {
   const more = moreOf.map(({ size, saves }) => `one more ${size} would take ${short(saves)} off`).join(', ');
   return `All of it costs ${short(cost)}, proven the least${more === '' ? '' : `; ${more}`}.`;
 }
+
+/** What is weighed against what. */
+export const costsText = ({ smaller, larger, waits, change }: Costs): string =>
+  `A term on a size too small costs ${smaller[0]}, two sizes ${smaller[1]}; too large ${larger[0]} or ${larger[1]}; waiting ${waits}; a change ${change}. The last term counts twice.`;
 
 /** What it costs that something was fixed. */
 export const fixedText = (more: number): string =>

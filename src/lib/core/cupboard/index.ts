@@ -12,7 +12,8 @@ export {
   USUAL_COSTS,
   type AssignInstrument,
   type AssignPlayer,
-  type AssignQuestion
+  type AssignQuestion,
+  type Costs
 } from './assign';
 export { linesOf, type PlanLine } from './lines';
 export { chanceOutgrown, wantedOn } from './forecast';

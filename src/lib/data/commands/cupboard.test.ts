@@ -14,7 +14,8 @@ import {
   takePlan,
   type InstrumentForm
 } from './cupboard';
-import { deletePlayer } from './players';
+import { loadDemo } from '../demo/demo';
+import { deletePlayer, removeDemo } from './players';
 import { notePain } from './pains';
 import type { Database } from '../store/database';
 
@@ -176,4 +177,20 @@ describe('a plan', () => {
     await expect(takePlan(db, swap, '2026-12-01')).rejects.toThrow('meanwhile');
     expect(await outNow(db)).toEqual([[other, olaf.id]]);
   });
+});
+
+it('what somebody has of the made-up school stays when that goes, until it is taken back', async () => {
+  const db = freshDatabase();
+  await loadDemo(db, new Date('2026-11-24T10:00:00Z'));
+  const player = await givenPlayer(db);
+  const { instruments, out } = await cupboardOf(db);
+  const spare = instruments.find(
+    ({ id, family, state }) =>
+      family === 'violin' && state === 'fine' && !out.some(({ instrumentId }) => instrumentId === id)
+  );
+  await giveOut(db, { instrumentId: spare?.id ?? '', playerId: player.id, today: TODAY });
+  await removeDemo(db);
+  const after = await cupboardOf(db);
+  expect(after.instruments.map(({ id }) => id)).toEqual([spare?.id]);
+  expect(after.out.map(({ instrumentId }) => instrumentId)).toEqual([spare?.id]);
 });

@@ -182,6 +182,14 @@ export const removeDemo = (db: Database): Promise<readonly string[]> =>
     );
     for (const { id } of await db.groups.filter((one) => one.demo).toArray())
       if ((await db.players.where('groupId').equals(id).count()) === 0) await writer.remove('groups', id);
-    await writer.removeAll('instruments', await db.instruments.filter((one) => one.demo).primaryKeys());
+    // What somebody else has of it stays until it is taken back.
+    const mine = new Set(demo.map(({ id }) => id));
+    const lent = new Set(
+      (await db.loans.toArray()).flatMap((loan) => (mine.has(loan.playerId) ? [] : (loan.instrumentId ?? [])))
+    );
+    await writer.removeAll(
+      'instruments',
+      (await db.instruments.filter((one) => one.demo).primaryKeys()).filter((id) => !lent.has(id))
+    );
     return demo.map(({ id }) => id);
   });

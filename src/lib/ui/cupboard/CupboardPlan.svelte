@@ -11,7 +11,7 @@
   import { clock } from '$lib/ui/clock.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
-  import { costText, fixedText, planText } from '$lib/words/cupboard';
+  import { costsText, costText, fixedText, planText } from '$lib/words/cupboard';
   import { monthText } from '$lib/words/dates';
 
   /** Who gets which instrument, so that the fewest change and nobody plays too large: worked out beside the page. */
@@ -153,10 +153,7 @@
       </ul>
     {/if}
     <p>{costText(plan.planned.cost, plan.planned.moreOf)}</p>
-    <p class="soft">
-      A term on a size too small costs 3, two sizes 8; too large 6 or 15; waiting 12; a change 1. The last
-      term counts twice.
-    </p>
+    <p class="soft">{costsText(plan.question.costs)}</p>
   {/if}
 </section>
 
