@@ -53,6 +53,7 @@ test('an instrument goes out in three touches and comes back in three', async ({
   await expectAccessible(page);
   await page.getByRole('button', { name: /November 30, 2026/ }).click();
   await expect(shelf).toContainText('until 30 Nov');
+  await expect(panel.getByRole('button', { name: 'Until: pick a day' })).toBeFocused();
 
   const back = new Hand(page);
   await back.tap(panel.getByRole('button', { name: 'Take it back' }));

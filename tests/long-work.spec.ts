@@ -47,6 +47,7 @@ test('long work shows how far it is, is stopped, asks before it is left, and say
   await pick.setInputFiles(file);
   await preview.getByRole('button', { name: 'Restore' }).click();
   await expect(underWay).toContainText('Restoring');
+  await page.waitForFunction(() => localStorage.getItem('jarvel.underway') !== null);
   const asked = page.waitForEvent('dialog').then(async (dialog) => {
     await dialog.accept();
     return dialog.type();

@@ -290,8 +290,13 @@ test('a group’s room sheet has each player’s set-up, and prints', async ({ p
   await page.locator('[data-kit=rest]').getByText('There').click();
   await page.locator('[data-kit=strings]').getByText('Lent').click();
   await page.locator('[data-kit=strings]').getByLabel('Whose').fill('Ms Placeholder');
-  await page.locator('[data-kit=strings]').getByRole('textbox', { name: 'Until' }).fill('2026-11-20');
+  const until = page.locator('[data-kit=strings]').getByRole('textbox', { name: 'Until' });
+  await until.fill('20.11.');
   await page.keyboard.press('Enter');
+  await expect(until).toHaveAccessibleDescription(/no day/);
+  await until.fill('20.11.2026');
+  await page.keyboard.press('Enter');
+  await expect(until).toHaveValue('2026-11-20');
   await expect(page.locator('[data-kit=strings]').getByText('Overdue')).toBeVisible();
   await page.goto('/');
   const open = page.getByRole('region', { name: 'Kit missing or lent' }).getByRole('listitem');

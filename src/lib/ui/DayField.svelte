@@ -1,13 +1,33 @@
 <script lang="ts">
   import { DatePicker, parseDate, Portal } from '@skeletonlabs/skeleton-svelte';
-  import { isDay, type IsoDay } from '$lib/core/time';
+  import { typedDay, type IsoDay } from '$lib/core/time';
 
-  /** A day: typed as year-month-day, as its place writes it, or picked from a month. Emptied, there is none. */
+  /**
+   * A day: typed, or picked from a month. Emptied, there is none. What is being typed is the field's own until it is
+   * entered or left, whatever happens to the record meanwhile; what is no day stays there and is said.
+   */
   let {
     label,
     value,
     onpick
   }: { label: string; value: IsoDay | null; onpick: (day: IsoDay | null) => void } = $props();
+
+  const id = $props.id();
+  /** What is being typed; null while the field says what is kept. */
+  let typing = $state<string | null>(null);
+  let isNone = $state(false);
+
+  function pick(day: IsoDay | null) {
+    typing = null;
+    isNone = false;
+    if (day !== value) onpick(day);
+  }
+  function enter() {
+    if (typing === null) return;
+    const day = typedDay(typing);
+    isNone = day === null && typing.trim() !== '';
+    if (!isNone) pick(day);
+  }
 </script>
 
 <DatePicker
@@ -15,18 +35,27 @@
   locale="en-CA"
   startOfWeek={1}
   value={value === null ? [] : [parseDate(value)]}
-  format={(day) => day.toString()}
-  parse={(typed) => (isDay(typed.trim()) ? parseDate(typed.trim()) : undefined)}
-  onValueChange={({ value: [day] }) => {
-    const picked = day?.toString() ?? null;
-    if (picked !== value) onpick(picked);
-  }}
+  onValueChange={({ value: [day] }) => pick(day?.toString() ?? null)}
 >
-  <DatePicker.Label class="soft text-sm">{label}</DatePicker.Label>
+  <label class="soft text-sm" for={id}>{label}</label>
   <DatePicker.Control>
-    <DatePicker.Input class="field" placeholder="no day" />
+    <input
+      {id}
+      class="field"
+      placeholder="no day"
+      autocomplete="off"
+      aria-invalid={isNone}
+      aria-describedby={isNone ? `${id}-none` : undefined}
+      bind:value={() => typing ?? value ?? '', (text) => (typing = text)}
+      onblur={enter}
+      onkeydown={(event) => {
+        if (event.key === 'Enter') enter();
+        if (event.key === 'Escape') pick(value);
+      }}
+    />
     <DatePicker.Trigger class="btn act" aria-label="{label}: pick a day">▾</DatePicker.Trigger>
   </DatePicker.Control>
+  {#if isNone}<p id="{id}-none" class="none">This is no day: 2027-07-01 or 1.7.2027 is one.</p>{/if}
   <Portal>
     <DatePicker.Positioner>
       <DatePicker.Content class="menu-list day-list">
@@ -71,6 +100,11 @@
     display: flex;
     flex-direction: row;
     gap: 0.25rem;
+  }
+  .none {
+    max-width: 14rem;
+    color: var(--stop);
+    font-size: 0.85rem;
   }
   /* Beside the field, not in it: two targets of a finger's size. */
   :global([data-scope='date-picker'].btn) {

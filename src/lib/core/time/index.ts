@@ -5,6 +5,7 @@ export {
   daysLater,
   isDay,
   monthsLater,
+  typedDay,
   type IsoDay,
   type IsoMonth
 } from './iso-day';

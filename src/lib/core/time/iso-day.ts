@@ -27,6 +27,22 @@ export function isDay(text: string): boolean {
   return !Number.isNaN(moment.getTime()) && moment.toISOString().startsWith(text);
 }
 
+const DAY_FIRST = /^(\d{1,2})\. ?(\d{1,2})\. ?(\d{4})$/;
+
+/**
+ * A day as it is typed: year first with hyphens, or day first with points. Numbers that could be either are no day.
+ *
+ * @returns the day, or null for what is none
+ * @example
+ * typedDay('1.7.2027') // '2027-07-01'
+ */
+export function typedDay(text: string): IsoDay | null {
+  const plain = text.trim();
+  const [, date = '', month = '', year = ''] = DAY_FIRST.exec(plain) ?? [];
+  const day = year === '' ? plain : `${year}-${month.padStart(2, '0')}-${date.padStart(2, '0')}`;
+  return isDay(day) ? day : null;
+}
+
 /** The day that many days later, or earlier when negative. */
 export const daysLater = (from: IsoDay, days: number): IsoDay =>
   new Date(utcOf(from) + days * MS_PER_DAY).toISOString().slice(0, 10);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { ageOn, dayOf, daysBetween, daysLater, isDay, monthsLater } from '.';
+import { ageOn, dayOf, daysBetween, daysLater, isDay, monthsLater, typedDay } from '.';
 
 describe('days', () => {
   it('counts across months, leap days and the change of clocks', () => {
@@ -31,6 +31,16 @@ describe('days', () => {
   ])('has no “%s”', (text) => {
     expect(isDay(text)).toBe(false);
   });
+
+  it.each([
+    ['2027-07-01', '2027-07-01'],
+    [' 1.7.2027 ', '2027-07-01'],
+    ['01. 07. 2027', '2027-07-01'],
+    ['31.6.2027', null],
+    ['1/7/2027', null],
+    ['tomorrow', null],
+    ['', null]
+  ])('reads “%s” as it is typed', (text, day) => expect(typedDay(text)).toBe(day));
 
   it('takes a birth month as its 15th day', () => {
     expect(ageOn('2019-07', '2026-11-24')).toEqual({ years: 7, months: 4 });

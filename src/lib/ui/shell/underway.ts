@@ -19,10 +19,10 @@ const locks = (): LockManager | undefined => (navigator as { readonly locks?: Lo
  * @param label the step as the journal calls it
  */
 export async function underway<T>(label: string, work: () => Promise<T>): Promise<T> {
-  const note: Note = { label, after: (await lastDone(db))?.seq ?? 0 };
-  localStorage.setItem(NOTE, JSON.stringify(note));
   addEventListener('beforeunload', askBeforeLeaving);
   try {
+    const note: Note = { label, after: (await lastDone(db))?.seq ?? 0 };
+    localStorage.setItem(NOTE, JSON.stringify(note));
     const manager = locks();
     return await (manager ? manager.request(LOCK, work) : work());
   } finally {
