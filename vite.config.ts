@@ -3,11 +3,12 @@ import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'vitest/config';
 import { readFileSync } from 'node:fs';
 import { collectNotices } from './scripts/notices.mjs';
+import { threads } from './scripts/threads.mjs';
 
 const { version } = JSON.parse(readFileSync('package.json', 'utf8')) as { version: string };
 
 export default defineConfig({
-  plugins: [tailwindcss(), sveltekit(), collectNotices()],
+  plugins: [threads(), tailwindcss(), sveltekit(), collectNotices()],
   define: { __APP_VERSION__: JSON.stringify(version) },
   worker: { format: 'es', plugins: () => [collectNotices()] },
   build: { chunkSizeWarningLimit: 1200 },

@@ -16,7 +16,7 @@ export const handle: Handle = async ({ event, resolve }) => {
   const isApi = event.url.pathname.startsWith('/api/');
   let response = await resolve(event);
   const isOurs =
-    response.status < 500 && /json|image\/svg\+xml/.test(response.headers.get('content-type') ?? '');
+    response.status !== 500 && /json|image\/svg\+xml/.test(response.headers.get('content-type') ?? '');
   // What the framework itself says in the routes' place gets the shape that they promise.
   if (isApi && !isOurs)
     response = refuse(

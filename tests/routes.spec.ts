@@ -48,6 +48,49 @@ test('the routes answer, refuse and describe themselves', async ({ request }) =>
   ]);
 });
 
+test('who gets what is solved beside everything else, twice at once and no more', async ({ request }) => {
+  const sizes = ['1/8', '1/4', '1/2', '3/4'];
+  const any = (at: number) => sizes[at % 3] ?? '1/8';
+  // A school in which many lessons share the room's instruments takes a while.
+  const school = {
+    family: 'violin',
+    terms: ['01', '04', '07'].map((month) => ({ from: `2027-${month}-01`, to: `2027-${month}-28` })),
+    players: Array.from({ length: 60 }, (_, at) => ({
+      id: `p${at}`,
+      wanted: [0, 1, 2].map((term) => [
+        { size: any(at), chance: 0.9 - 0.3 * term },
+        { size: sizes[(at % 3) + 1], chance: 0.1 + 0.3 * term }
+      ]),
+      slots: [`s${at % 5}`, `t${at % 7}`]
+    })),
+    instruments: Array.from({ length: 40 }, (_, at) => ({
+      id: `i${at}`,
+      size: any(at * 2),
+      shared: at % 2 === 0
+    }))
+  };
+  const ask = () => request.post('/api/v1/assign', { data: school, timeout: 120_000 });
+  const answers = await Promise.all([ask(), ask(), ask(), ask()]);
+  const [solved, refused] = [200, 503].map((status) => answers.filter((one) => one.status() === status));
+  expect([solved?.length, refused?.length]).toEqual([2, 2]);
+  expect(refused?.[0]?.headers()['retry-after']).toMatch(/^\d+$/);
+  expect(await refused?.[0]?.json()).toMatchObject({ error: { message: expect.stringContaining('again') } });
+  const plan = await solved?.[0]?.json();
+  expect(plan).toMatchObject({ gap: 0 });
+  expect(await solved?.[1]?.json()).toEqual(plan);
+
+  const tape = await request.post('/api/v1/tape', {
+    data: { family: 'violin', sizes: ['1/4'], instruments: [{ id: 'no. 7', size: '1/2', overallMm: 521 }] }
+  });
+  expect((await tape.json()).marks[1]).toEqual({
+    size: '1/2',
+    mm: 521,
+    dimensions: 'measured',
+    instruments: ['no. 7'],
+    doubt: { fromMm: 515, toMm: 527 }
+  });
+});
+
 test('pages and files carry strict headers', async ({ request }) => {
   const page = await request.get('/');
   const policy = page.headers()['content-security-policy'] ?? '';

@@ -144,3 +144,62 @@ export const ADJUST_ANSWER = {
     bestMm: { ...number, description: 'The value that most likely holds' }
   }
 };
+
+export const TAPE_ANSWER = {
+  type: 'object',
+  properties: {
+    landingLimit: { ...number, description: 'Where on the hand it is read' },
+    marks: {
+      type: 'array',
+      description: 'Shortest first. The longest that does not pass the school’s place on the hand is reached',
+      items: {
+        type: 'object',
+        properties: {
+          size: text,
+          mm: { ...number, description: 'From the base of the neck' },
+          dimensions: { enum: ['measured', 'nominal'] },
+          instruments: { type: 'array', items: text, description: 'Own ones that are so long' },
+          doubt: {
+            type: 'object',
+            description: 'Within it one reading does not tell',
+            properties: { fromMm: number, toMm: number }
+          }
+        }
+      }
+    }
+  }
+};
+
+export const ASSIGN_ANSWER = {
+  type: 'object',
+  properties: {
+    assignments: {
+      type: 'array',
+      description: 'Each player in each term',
+      items: {
+        type: 'object',
+        properties: {
+          playerId: text,
+          term: { type: 'integer', description: 'Its index' },
+          instrumentId: { type: ['string', 'null'], description: 'null waits' },
+          cost: {
+            ...number,
+            description: 'Of the term, which counts twice if it is the last, and of the change into it'
+          }
+        }
+      }
+    },
+    cost: number,
+    bound: { ...number, description: 'No plan costs less' },
+    gap: {
+      ...number,
+      description:
+        'How much more than the bound it may cost, as a share; 0 is proven the best, and the same each time'
+    },
+    moreOf: {
+      type: 'array',
+      description: 'When asked for: what one more instrument of a size would save, the most first',
+      items: { type: 'object', properties: { size: text, saves: number } }
+    }
+  }
+};

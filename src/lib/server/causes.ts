@@ -1,9 +1,9 @@
-import { boolean, number, type InferType } from 'yup';
+import { number, type InferType } from 'yup';
 import { causesOf, type CauseFacts } from '$lib/core/causes';
 import { checksFor, FAULT_CAUSES } from '$lib/core/checks';
 import { FAMILIES } from '$lib/core/instruments';
 import type { ListBounds } from './bounds';
-import { choiceOf, exactly, listOf, textLike } from './fields';
+import { choiceOf, exactly, flag, listOf, textLike } from './fields';
 import { InputProblem } from './problem';
 
 const MOST_RECORDS = FAULT_CAUSES.length + 1;
@@ -13,7 +13,6 @@ const MOST_MM = 5000;
 const MOST_DAYS = 40_000;
 const MOST_TRIES = 1_000_000;
 
-const flag = () => boolean().strict();
 const whole = (most: number) => number().strict().integer().min(0).max(most);
 
 /** What a question for the causes of a fault must look like. */

@@ -1,6 +1,7 @@
 // The package's main door redeclares the validator's own types; this one does not.
 import { convertSchema } from '@sodaru/yup-to-json-schema/dist/converters/index.js';
 import {
+  boolean,
   mixed,
   object,
   ValidationError,
@@ -173,6 +174,8 @@ export const textLike = (
       const fine = value === undefined || value === null || (typeof value === 'string' && isRight(value));
       return fine || context.createError({ message });
     });
+
+export const flag = () => boolean().strict();
 
 /** A day of the calendar. */
 export const day = (description?: string) =>

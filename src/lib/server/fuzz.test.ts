@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Schema } from 'yup';
+import { answerAssign } from './assign';
+import { ASSIGN_BOUNDS, assignRequest } from './assign-request';
 import { answerBatch } from './batch';
 import type { ListBounds } from './bounds';
 import { answerGrowth, GROWTH_BOUNDS, growthRequest } from './growth';
@@ -9,6 +11,7 @@ import { answerJson } from './respond';
 import { SETUP_BOUNDS, setupRequest } from './setup-request';
 import { answerSetup } from './setup';
 import { ADJUST_BOUNDS, adjustRequest, answerAdjust } from './adjust';
+import { answerTape, TAPE_BOUNDS, tapeRequest } from './tape';
 import { answerTapes, TAPES_BOUNDS, tapesRequest } from './tapes';
 import { answerSize, SIZE_BOUNDS, sizeRequest } from './size';
 
@@ -61,6 +64,38 @@ const WHOLE = {
     offsetMm: 20
   },
   tapes: { stringMm: 285, layout: [2, 4, 5, 7] },
+  tape: {
+    family: 'violin',
+    sizes: ['1/4', '1/2'],
+    instruments: [{ id: '7', size: '1/2', overallMm: 521 }],
+    dimensions: { '1/4': { overallMm: 488 } }
+  },
+  assign: {
+    family: 'cello',
+    terms: [
+      { from: '2027-01-08', to: '2027-03-31' },
+      { from: '2027-04-10', to: '2027-07-20' }
+    ],
+    players: [
+      {
+        id: 'ada',
+        wanted: [[{ size: '1/4', chance: 1 }], [{ size: '1/2', chance: 1 }]],
+        now: 'q',
+        noLarger: true,
+        slots: ['mon']
+      },
+      {
+        id: 'ben',
+        wanted: [[{ size: '1/2', chance: 1 }], [{ size: '1/2', chance: 1 }]],
+        fixed: [{ term: 1, instrumentId: 'h' }]
+      }
+    ],
+    instruments: [
+      { id: 'q', size: '1/4', only: 'ada', until: '2028-01-01' },
+      { id: 'h', size: '1/2', shared: true, steps: { ada: 1 } }
+    ],
+    costs: { smaller: [3, 8], change: 2 }
+  },
   adjust: {
     family: 'viola',
     setting: 'lift',
@@ -192,6 +227,8 @@ describe.each([
   ['setup', setupRequest, answerSetup, SETUP_BOUNDS],
   ['seated', setupRequest, answerSetup, SETUP_BOUNDS],
   ['standing', setupRequest, answerSetup, SETUP_BOUNDS],
+  ['tape', tapeRequest, answerTape, TAPE_BOUNDS],
+  ['assign', assignRequest, answerAssign, ASSIGN_BOUNDS],
   ['tapes', tapesRequest, answerTapes, TAPES_BOUNDS],
   ['adjust', adjustRequest, answerAdjust, ADJUST_BOUNDS],
   ['figure', figureRequest, answerFigure, FIGURE_BOUNDS]

@@ -1,8 +1,10 @@
 import { CHECK_CATEGORIES } from '$lib/core/checks';
 import { FAMILIES } from '$lib/core/instruments';
 import { adjustRequest } from './adjust';
+import { assignRequest } from './assign-request';
 import {
   ADJUST_ANSWER,
+  ASSIGN_ANSWER,
   CAUSES_ANSWER,
   CHECKS_ANSWER,
   notes,
@@ -10,6 +12,7 @@ import {
   REST_ANSWER,
   SEATED_ANSWER,
   STANDING_ANSWER,
+  TAPE_ANSWER,
   text
 } from './answers';
 import { BATCH_LIMIT, BATCH_PLAYERS } from './batch';
@@ -21,6 +24,7 @@ import { growthRequest } from './growth';
 import { BODY_LIMIT } from './respond';
 import { setupRequest } from './setup-request';
 import { sizeRequest } from './size';
+import { tapeRequest } from './tape';
 import { tapesRequest } from './tapes';
 
 const strict = (properties: object, required: readonly string[] = []) => ({
@@ -42,13 +46,21 @@ const refusals = {
   500: problem('The server could not answer.')
 };
 
-const post = (summary: string, request: object, reply: object) => ({
+const post = (summary: string, request: object, reply: object, others: object = {}) => ({
   post: {
     summary,
     requestBody: { required: true, ...json(request) },
-    responses: { 200: { description: 'The answer.', ...json(reply) }, ...refusals }
+    responses: { 200: { description: 'The answer.', ...json(reply) }, ...refusals, ...others }
   }
 });
+/** Of a route that works long, and does not do so for everybody at once. */
+const postAside = (summary: string, request: object, reply: object) =>
+  post(summary, request, reply, {
+    503: {
+      ...problem('So many are being answered already; the header says after how many seconds to ask again.'),
+      headers: { 'Retry-After': { schema: { type: 'integer', minimum: 1 } } }
+    }
+  });
 
 const day = { type: 'string', format: 'date' };
 const openDay = { type: ['string', 'null'], format: 'date' };
@@ -268,6 +280,16 @@ export const openapi = (version: string) => ({
         }
       }
     }),
+    '/api/v1/tape': post(
+      'The lines of a tape that is laid from the base of the neck along the arm; violin and viola',
+      describe(tapeRequest),
+      TAPE_ANSWER
+    ),
+    '/api/v1/assign': postAside(
+      'Who gets which instrument, term by term, at the least cost',
+      describe(assignRequest),
+      ASSIGN_ANSWER
+    ),
     '/api/v1/adjust': post(
       'What to change next after a look at a set-up',
       describe(adjustRequest),

@@ -1,5 +1,6 @@
 import { ValidationError, type Schema } from 'yup';
 import { boundProblems, type ListBounds } from './bounds';
+import { Busy } from './busy';
 import { InputProblem, type FieldProblem } from './problem';
 
 /** Largest body that a route reads, bytes. */
@@ -61,6 +62,8 @@ export async function answerJson<T>(
     return respond(await compute(validated(schema, body, bounds)));
   } catch (error) {
     if (error instanceof Refusal) return error.response;
+    if (error instanceof Busy)
+      return refuse(503, error.message, [], { 'retry-after': String(error.retryAfterS) });
     if (error instanceof InputProblem) return refuse(400, error.message, error.fields);
     logFault(request, error);
     return refuse(500, 'The server could not answer.');

@@ -511,6 +511,8 @@ describe('any route', () => {
       '/api/v1/causes',
       '/api/v1/setup',
       '/api/v1/tapes',
+      '/api/v1/tape',
+      '/api/v1/assign',
       '/api/v1/adjust',
       '/api/v1/figure',
       '/api/v1/openapi.json'

@@ -15,7 +15,7 @@ import { choiceOf, exactly, lengthWithin, listOf, numberWithin } from './fields'
 import { keyOf, measurementFields, measurementProblems, readingsFrom } from './measurements';
 import { InputProblem, type FieldProblem } from './problem';
 
-const INSTRUMENT_LENGTH_MM = [150, 2300] as const;
+export const INSTRUMENT_LENGTH_MM = [150, 2300] as const;
 const STRING_LENGTH_MM = [100, 1300] as const;
 
 const EVERY_SIZE = [...new Set(FAMILIES.flatMap(sizesOf))];
@@ -38,7 +38,7 @@ export const INSTRUMENT = exactly({
 });
 
 /** Own dimensions of the sizes, as a teacher types them: what they say moves a size, never the limits of a body. */
-const OWN_DIMENSIONS = exactly(
+export const OWN_DIMENSIONS = exactly(
   Object.fromEntries(
     EVERY_SIZE.map((size) => [
       size,
@@ -116,7 +116,7 @@ export function answerSize(request: SizeRequest): unknown {
 }
 
 /** Dimensions that were given, by size. */
-const ownDimensions = (given: SizeRequest['dimensions']): Readonly<Record<string, object>> =>
+export const ownDimensions = (given: SizeRequest['dimensions']): Readonly<Record<string, object>> =>
   Object.fromEntries(
     Object.entries(given ?? {}).flatMap(([size, own]) =>
       own
@@ -157,7 +157,7 @@ function withKeys(note: Reason | Warning): unknown {
   };
 }
 
-function ruleOf({ school, landingLimit }: SizeRequest): LandingRule {
+export function ruleOf({ school, landingLimit }: Pick<SizeRequest, 'school' | 'landingLimit'>): LandingRule {
   if (landingLimit !== undefined) return { school: 'own', limit: landingLimit };
   return { school: school ?? 'palm-centre' };
 }

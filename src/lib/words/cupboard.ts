@@ -1,4 +1,13 @@
-import type { Costs, InstrumentState, Match, MoreOf, PlanLine, Whereabouts } from '$lib/core/cupboard';
+import type {
+  Assignment,
+  Costs,
+  InstrumentState,
+  Match,
+  MoreOf,
+  PlanLine,
+  SolverState,
+  Whereabouts
+} from '$lib/core/cupboard';
 import type { IsoDay } from '$lib/core/time';
 import { nearDayText } from './dates';
 
@@ -68,12 +77,31 @@ export function planText(
   return [what, kind === 'makes-do' ? but : likely];
 }
 
-/** What a plan costs in all, and what one more of some sizes would do about it. */
-export function costText(cost: number, moreOf: readonly MoreOf[]): string {
-  const short = (value: number) => value.toFixed(value < 10 ? 1 : 0);
-  const more = moreOf.map(({ size, saves }) => `one more ${size} would take ${short(saves)} off`).join(', ');
-  return `All of it costs ${short(cost)}, proven the least${more === '' ? '' : `; ${more}`}.`;
+const costShort = (value: number) => value.toFixed(value < 10 ? 1 : 0);
+/** Less than this is not worth an instrument. */
+const WORTH = 0.25;
+
+/** What a plan costs in all, how sure that is, and what one more of some sizes would do about it. */
+export function costText(
+  { cost, bound, gap }: Pick<Assignment, 'cost' | 'bound' | 'gap'>,
+  moreOf: readonly MoreOf[]
+): string {
+  const more = moreOf
+    .filter(({ saves }) => saves >= WORTH)
+    .map(({ size, saves }) => `one more ${size} would take ${costShort(saves)} off`)
+    .join(', ');
+  const sure =
+    gap === 0
+      ? 'proven the least'
+      : `within ${Math.max(0.1, gap * 100).toFixed(1)} % of the least, for none costs under ${costShort(bound)}`;
+  return `All of it costs ${costShort(cost)}, ${sure}${more === '' ? '' : `; ${more}`}.`;
 }
+
+/** How far the working out is. */
+export const stateText = ({ cost, bound, seconds }: SolverState): string =>
+  seconds < 1 || !Number.isFinite(cost)
+    ? ''
+    : `The best so far costs ${costShort(cost)}, none can cost under ${costShort(Math.max(0, bound))}.`;
 
 /** What is weighed against what. */
 export const costsText = ({ smaller, larger, waits, change }: Costs): string =>

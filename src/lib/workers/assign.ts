@@ -1,16 +1,23 @@
-import type { AssignQuestion, Planned } from '$lib/core/cupboard';
+import { proxy } from 'comlink';
+import type { Assignment, AssignQuestion, MoreOf, SolverState } from '$lib/core/cupboard';
 import { aside } from './aside';
 import type { AssignDoor } from './assign.worker';
 
 /** A plan that is being worked out, and can be given up for another. */
 export interface Planning {
   /** The plan; null where what was fixed can't be, or it was given up. */
-  readonly planned: Promise<Planned | null>;
+  readonly plan: Promise<Assignment | null>;
+  /** What one more of each size would save of it, which takes a while longer. */
+  readonly more: Promise<readonly MoreOf[]>;
   stop(): void;
 }
 
-/** Works a plan out in a worker of its own: the solver can't be interrupted, so the worker ends with it. */
-export function planAside(question: AssignQuestion): Planning {
+/**
+ * Works a plan out in a worker of its own: the solver can't be interrupted, so the worker ends with it.
+ *
+ * @param onState told how far it is, now and then
+ */
+export function planAside(question: AssignQuestion, onState: (state: SolverState) => void): Planning {
   const { door, broken, end } = aside<AssignDoor>(
     new Worker(new URL('./assign.worker.ts', import.meta.url), { type: 'module' })
   );
@@ -18,5 +25,10 @@ export function planAside(question: AssignQuestion): Planning {
   const stopped = new Promise<null>((done) => {
     stop = () => done(null);
   });
-  return { planned: Promise.race([door.plan(question), stopped, broken]).finally(end), stop };
+  const plan = Promise.race([door.plan(question, proxy(onState)), stopped, broken]);
+  const more = plan
+    .then((found) => found && Promise.race([door.more(question, found.cost), stopped, broken]))
+    .then((found) => found ?? [])
+    .finally(end);
+  return { plan, more, stop };
 }

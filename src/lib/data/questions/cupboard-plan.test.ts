@@ -1,6 +1,6 @@
 import loadHighs from 'highs';
 import { describe, expect, it } from 'vitest';
-import { assign, linesOf, solverFrom } from '$lib/core/cupboard';
+import { assign, linesOf, solveWith } from '$lib/core/cupboard';
 import { FAMILIES } from '$lib/core/instruments';
 import { giveOut } from '../commands/cupboard';
 import { notePain } from '../commands/pains';
@@ -15,7 +15,8 @@ import { roster } from './roster';
 
 const NOW = new Date('2026-11-24T10:00:00Z');
 const TODAY = '2026-11-24';
-const solve = solverFrom(await loadHighs());
+const highs = await loadHighs();
+const solve = (text: string) => Promise.resolve(solveWith(highs, text));
 
 async function school(): Promise<Database> {
   const db = freshDatabase();
@@ -42,7 +43,7 @@ describe('who gets what in the made-up school', () => {
       expect(question.players.length).toBeGreaterThan(0);
       for (const { wanted } of question.players)
         for (const term of wanted) expect(term.reduce((sum, { chance }) => sum + chance, 0)).toBeCloseTo(1);
-      const found = assign(question, solve);
+      const found = await assign(question, solve);
       expect(found?.gap).toBe(0);
       const away = new Set(question.instruments.filter(({ there }) => !there[0]).map(({ id }) => id));
       for (const { playerId, term, instrumentId } of found?.assignments ?? []) {
@@ -65,7 +66,7 @@ describe('who gets what in the made-up school', () => {
     if (!player || !loan) throw new Error('nobody has anything');
     await notePain(db, player, 'lesson', null, NOW);
     const question = await asked(db, player.family);
-    const found = assign(question, solve);
+    const found = await assign(question, solve);
     expect(found?.assignments.find(({ playerId }) => playerId === player.id)?.instrumentId).toBe(
       loan.instrumentId
     );
@@ -105,7 +106,7 @@ describe('who gets what in the made-up school', () => {
     await archivePlayer(db, player, TODAY);
     const question = await asked(db, player.family);
     expect(question.players.some(({ id }) => id === player.id)).toBe(false);
-    const found = assign(question, solve);
+    const found = await assign(question, solve);
     expect(found?.assignments.some(({ instrumentId }) => instrumentId === loan.instrumentId)).toBe(false);
   });
 });

@@ -1,5 +1,11 @@
 <script lang="ts">
-  import { linesOf, type AssignQuestion, type Planned } from '$lib/core/cupboard';
+  import {
+    linesOf,
+    type Assignment,
+    type AssignQuestion,
+    type MoreOf,
+    type SolverState
+  } from '$lib/core/cupboard';
   import type { Family } from '$lib/core/instruments';
   import { db } from '$lib/data';
   import { takePlan } from '$lib/data/commands/cupboard';
@@ -11,7 +17,7 @@
   import { clock } from '$lib/ui/clock.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
-  import { costsText, costText, fixedText, planText } from '$lib/words/cupboard';
+  import { costsText, costText, fixedText, planText, stateText } from '$lib/words/cupboard';
   import { monthText } from '$lib/words/dates';
 
   /** Who gets which instrument, so that the fewest change and nobody plays too large: worked out beside the page. */
@@ -30,7 +36,11 @@
   const LENGTHS = ['1', '2', '3'] as const;
   let length = $state<(typeof LENGTHS)[number]>('1');
   /** The plan with what was asked; null while it is worked out. */
-  let plan = $state.raw<{ readonly question: AssignQuestion; readonly planned: Planned | null } | null>(null);
+  let plan = $state.raw<{ readonly question: AssignQuestion; readonly planned: Assignment | null } | null>(
+    null
+  );
+  let more = $state.raw<readonly MoreOf[]>([]);
+  let howFar = $state.raw<SolverState | null>(null);
   let failed = $state('');
   /** What the teacher fixed, and what the plan cost before anything was. */
   let fixed = $state.raw<ReadonlyMap<string, string | null>>(new Map());
@@ -40,6 +50,8 @@
     const [of, whose, what, terms, today] = [cupboard, entries, family, Number(length), clock.today];
     const held = fixed;
     plan = null;
+    more = [];
+    howFar = null;
     failed = '';
     let isWanted = true;
     let stop: () => void = () => undefined;
@@ -49,13 +61,15 @@
         import('$lib/workers/assign')
       ]);
       if (!isWanted) return;
-      const planning = planAside(question);
+      const planning = planAside(question, (how) => (howFar = how));
       stop = planning.stop;
       try {
-        const planned = await planning.planned;
+        const planned = await planning.plan;
         if (!isWanted) return;
         plan = { question, planned };
         if (held.size === 0) costBefore = planned?.cost ?? null;
+        const saved = await planning.more;
+        if (isWanted) more = saved;
       } catch (error) {
         if (isWanted) failed = error instanceof Error ? error.message : String(error);
       }
@@ -111,7 +125,7 @@
   {#if failed}
     <p role="alert">The plan could not be worked out: {failed}</p>
   {:else if !plan}
-    <p class="soft" role="status">Working it out…</p>
+    <p class="soft" role="status">Working it out… {howFar ? stateText(howFar) : ''}</p>
   {:else if !plan.planned}
     <p role="alert">
       What is fixed can’t be: an instrument is away, or somebody who hurts keeps one that is.
@@ -152,7 +166,7 @@
         {/if}
       </ul>
     {/if}
-    <p>{costText(plan.planned.cost, plan.planned.moreOf)}</p>
+    <p>{costText(plan.planned, more)}</p>
     <p class="soft">{costsText(plan.question.costs)}</p>
   {/if}
 </section>

@@ -1,4 +1,5 @@
 import { hasName, modelOf, type Model } from './model';
+import { placesIn } from './places';
 import { costsOfPlan, sumOf, type Plan } from './plan-cost';
 import type { Assigned, AssignQuestion } from './types';
 
@@ -10,8 +11,8 @@ export interface Solved {
   readonly bound: number;
 }
 
-/** Solves a program that is given as text. */
-export type Solver = (text: string) => Solved;
+/** Solves a program that is given as text, wherever that is done. */
+export type Solver = (text: string) => Promise<Solved>;
 
 export interface Assignment {
   readonly assignments: readonly Assigned[];
@@ -25,47 +26,59 @@ export interface Assignment {
 /** Less than this is rounding. */
 const EQUAL = 1e-4;
 
-/** Within a class whoever stays keeps the own instrument; who comes gets one that nobody keeps, in the question's order. */
+/** Who has what by the answer of a solver; null where those of a class can't share its instruments. */
 function planFrom(
   { players, terms }: AssignQuestion,
   { classes }: Model,
   values: ReadonlyMap<string, number>
-): Plan {
+): Plan | null {
   const plan: (string | null)[][] = players.map(() => []);
   for (let term = 0; term < terms; term++)
-    classes.forEach(({ instruments }, k) => {
+    for (const [k, { instruments }] of classes.entries()) {
       const here = players.flatMap((_, p) => ((values.get(hasName(p, k, term)) ?? 0) > 0.5 ? [p] : []));
       const [first] = instruments;
-      const kept = new Map<number, string>();
+      const kept = new Map<number, number>();
       for (const p of here) {
         const before = term === 0 ? players[p]?.now : plan[p]?.[term - 1];
-        const own = instruments.find(({ id }) => id === before);
-        if (own) kept.set(p, own.id);
+        const own = instruments.findIndex(({ id }) => id === before);
+        if (own >= 0) kept.set(p, own);
       }
-      const taken = new Set(kept.values());
-      const free = instruments.filter(({ id }) => !taken.has(id)).map(({ id }) => id);
-      for (const p of here) {
-        const several = first?.shared === true || first?.rental === true;
-        const id = kept.get(p) ?? (several ? first.id : free.shift());
+      const slots = (p: number) => players[p]?.slots ?? [];
+      const meet = (a: number, b: number) =>
+        !first?.rental &&
+        (!first?.shared ||
+          slots(a).some((slot) => slots(b).includes(slot)) ||
+          (slots(a).length === 0 && slots(b).length === 0));
+      const places = placesIn(here, kept, instruments.length, meet);
+      if (!places) return null;
+      for (const [p, place] of places) {
         const own = plan[p];
-        if (own) own[term] = id ?? null;
+        if (own) own[term] = instruments[place]?.id ?? null;
       }
-    });
+    }
   return plan.map((own) => Array.from({ length: terms }, (_, term) => own[term] ?? null));
 }
 
 /**
  * Who gets which instrument, term by term, so that the sum of all costs is the least.
  *
+ * Instruments of the room are counted as one class first; where those who have several lesson times can't share them
+ * as counted, each is looked at by itself.
+ *
  * @returns null where what was fixed can't be: on an instrument that is away, reserved or fixed twice
  */
-export function assign(question: AssignQuestion, solve: Solver): Assignment | null {
+export async function assign(question: AssignQuestion, solve: Solver): Promise<Assignment | null> {
   if (question.players.length === 0) return { assignments: [], cost: 0, bound: 0, gap: 0 };
-  const model = modelOf(question);
-  const { values, bound } = solve(model.text);
-  const assignments = values && costsOfPlan(question, planFrom(question, model, values));
-  if (!assignments) return null;
-  const cost = sumOf(assignments);
-  const over = cost - bound;
-  return { assignments, cost, bound, gap: over <= EQUAL ? 0 : over / Math.max(cost, EQUAL) };
+  for (const apart of [false, true]) {
+    const model = modelOf(question, apart);
+    const { values, bound } = await solve(model.text);
+    if (!values) return null;
+    const plan = planFrom(question, model, values);
+    const assignments = plan && costsOfPlan(question, plan);
+    if (!assignments) continue;
+    const cost = sumOf(assignments);
+    const over = cost - bound;
+    return { assignments, cost, bound, gap: over <= EQUAL ? 0 : over / Math.max(cost, EQUAL) };
+  }
+  return null;
 }

@@ -1,38 +1,35 @@
+import { costOf } from './cost';
 import type { AssignInstrument, AssignQuestion } from './types';
 
 /** Instruments that nobody can tell apart: one stands for all, and within it whoever stays keeps the own one. */
 export interface InstrumentClass {
   readonly instruments: readonly AssignInstrument[];
+  /** What a term with one of them costs, by player; null where it is not offered. */
+  readonly costs: readonly (readonly (number | null)[])[];
 }
 
 /**
- * What makes an instrument another than the next. One that was measured, reserved or fixed is told apart, and one of the
- * room, since who shares it depends on the lesson times of all.
- */
-function keyOf(one: AssignInstrument, fixed: ReadonlySet<string>): string {
-  const alone = one.steps !== null || one.only !== null || one.rental || one.shared || fixed.has(one.id);
-  return alone ? one.id : JSON.stringify([one.size, one.there]);
-}
-
-/**
- * The classes of a question's instruments, in the order of their first ones.
+ * The classes of a question's instruments, in the order of their first ones: those that cost each player the same in
+ * each term, whatever is known of them. A fixed or reserved one is told apart by what it costs the others.
  *
  * An instrument in use needs no class of its own: who stays in a class keeps the own one, and whoever comes gets one
- * that nobody keeps, for which there is always room.
+ * that nobody keeps, for which there is always room. Where somebody has several lesson times that need not hold for
+ * instruments of the room.
+ *
+ * @param apart whether each instrument of the room is by itself
  */
-export function classesOf({
-  instruments,
-  players
-}: Pick<AssignQuestion, 'instruments' | 'players'>): readonly InstrumentClass[] {
-  const fixed = new Set(
-    players.flatMap((player) => player.fixed.flatMap(({ instrumentId }) => instrumentId ?? []))
-  );
-  const classes = new Map<string, AssignInstrument[]>();
+export function classesOf(question: AssignQuestion, apart: boolean): readonly InstrumentClass[] {
+  const { instruments, players, terms } = question;
+  const classes = new Map<string, { instruments: AssignInstrument[]; costs: InstrumentClass['costs'] }>();
   for (const one of instruments) {
-    const key = keyOf(one, fixed);
+    const costs = players.map((player) =>
+      Array.from({ length: terms }, (_, term) => costOf(question, player, one, term))
+    );
+    const alone = one.rental || (one.shared && apart);
+    const key = JSON.stringify([alone ? one.id : one.shared, costs]);
     const known = classes.get(key);
-    if (known) known.push(one);
-    else classes.set(key, [one]);
+    if (known) known.instruments.push(one);
+    else classes.set(key, { instruments: [one], costs });
   }
-  return [...classes.values()].map((all) => ({ instruments: all }));
+  return [...classes.values()];
 }

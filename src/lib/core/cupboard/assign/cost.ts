@@ -13,7 +13,7 @@ function steps(
   instrument: AssignInstrument,
   term: number
 ): readonly { readonly step: number; readonly chance: number }[] {
-  const measured = instrument.steps?.[player.id];
+  const measured = instrument.steps?.get(player.id);
   if (measured !== undefined) return [{ step: measured, chance: 1 }];
   const at = sizes.indexOf(instrument.size);
   return (player.wanted[term] ?? []).map(({ size, chance }) => ({ step: at - sizes.indexOf(size), chance }));

@@ -1,5 +1,5 @@
 export { assign } from './assign';
-export { moreOf, type MoreOf, type Planned } from './more-of';
+export { moreOf, type MoreOf } from './more-of';
 export {
   USUAL_COSTS,
   type AssignInstrument,
@@ -7,4 +7,5 @@ export {
   type AssignQuestion,
   type Costs
 } from './types';
-export { solverFrom } from './solver';
+export { solveWith, type SolverLimits, type SolverState } from './solver';
+export type { Assignment, Solver } from './assign';

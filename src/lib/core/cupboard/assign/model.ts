@@ -1,5 +1,5 @@
 import { classesOf, type InstrumentClass } from './classes';
-import { costOf, mayWait, weightOf } from './cost';
+import { mayWait, weightOf } from './cost';
 import type { AssignQuestion } from './types';
 
 /** A mixed integer program as text, with what its variables mean. */
@@ -21,9 +21,9 @@ const plus = (names: readonly string[]): string => names.join(' + ');
  * The question as a mixed integer program: each player has one instrument or waits in each term, each instrument is
  * with one, and what changes costs. The relaxation of the changes is exact: they follow from who has what.
  */
-export function modelOf(question: AssignQuestion): Model {
+export function modelOf(question: AssignQuestion, apart = false): Model {
   const { players, terms, costs } = question;
-  const classes = classesOf(question);
+  const classes = classesOf(question, apart);
   const objective: string[] = [];
   const rows: string[] = [];
   const whole: string[] = [];
@@ -33,9 +33,8 @@ export function modelOf(question: AssignQuestion): Model {
     let before: ReadonlyMap<number, string> = new Map();
     for (let term = 0; term < terms; term++) {
       const has = new Map<number, string>();
-      classes.forEach(({ instruments }, k) => {
-        const [first] = instruments;
-        const cost = first ? costOf(question, player, first, term) : null;
+      classes.forEach(({ instruments, costs: costsOf }, k) => {
+        const cost = costsOf[p]?.[term] ?? null;
         if (cost === null) return;
         const name = hasName(p, k, term);
         has.set(k, name);
@@ -90,7 +89,8 @@ export function modelOf(question: AssignQuestion): Model {
         bySlot.set(slot, names);
       }
     }
-    for (const names of bySlot.values()) if (names.length > 1) rows.push(`${plus(names)} <= 1`);
+    for (const names of bySlot.values())
+      if (names.length > of.instruments.length) rows.push(`${plus(names)} <= ${of.instruments.length}`);
   }
   const text = [
     'Minimize',

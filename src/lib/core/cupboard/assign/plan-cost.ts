@@ -1,6 +1,9 @@
 import { costOf, mayWait, weightOf } from './cost';
 import type { Assigned, AssignQuestion } from './types';
 
+/** Without what adding up leaves behind the sixth place. */
+const whole = (cost: number): number => Math.round(cost * 1e6) / 1e6;
+
 /** Who has what: of each player an instrument's id or null, term by term, in the question's order. */
 export type Plan = readonly (readonly (string | null)[])[];
 
@@ -20,7 +23,12 @@ export function costsOfPlan(question: AssignQuestion, plan: Plan): readonly Assi
       const before = term === 0 ? player.now : (plan[at]?.[term - 1] ?? null);
       if (instrumentId === null) {
         if (!mayWait(player, term)) return null;
-        found.push({ playerId: player.id, term, instrumentId, cost: weightOf(question, term) * costs.waits });
+        found.push({
+          playerId: player.id,
+          term,
+          instrumentId,
+          cost: whole(weightOf(question, term) * costs.waits)
+        });
         continue;
       }
       const instrument = byId.get(instrumentId);
@@ -39,10 +47,11 @@ export function costsOfPlan(question: AssignQuestion, plan: Plan): readonly Assi
         playerId: player.id,
         term,
         instrumentId,
-        cost: weightOf(question, term) * cost + change
+        cost: whole(weightOf(question, term) * cost + change)
       });
     }
   return found;
 }
 
-export const sumOf = (found: readonly Assigned[]): number => found.reduce((sum, { cost }) => sum + cost, 0);
+export const sumOf = (found: readonly Assigned[]): number =>
+  whole(found.reduce((sum, { cost }) => sum + cost, 0));

@@ -32,7 +32,7 @@ export interface AssignInstrument {
   /** Stands for as many as are needed. */
   readonly rental: boolean;
   /** Of one that was measured: how many sizes it lands from the one that fits, above 0 too large, by player. */
-  readonly steps: Readonly<Record<string, number>> | null;
+  readonly steps: ReadonlyMap<string, number> | null;
 }
 
 /** What is weighed against what. Each is the teacher's to set. */
