@@ -5,6 +5,7 @@ import { daysLater } from '../time';
 import {
   chanceOutgrown,
   forWhom,
+  leansOf,
   lengthOf,
   linesOf,
   shelvesOf,
@@ -241,5 +242,26 @@ describe('the lines of a plan', () => {
     // A half is left: it would be too large too likely.
     expect(lines[1]).toMatchObject({ noneLeft: false, tooLarge: 0.4 });
     expect(lines[2]?.noneLeft).toBe(true);
+  });
+});
+
+describe('how a measured instrument leans', () => {
+  const half = dimensionsOf('violin', '1/2').overallMm;
+  const next = dimensionsOf('violin', '3/4').overallMm;
+  const before = dimensionsOf('violin', '1/4').overallMm;
+  const sizes = ['1/4', '1/2', '3/4'];
+  const leans = (overallMm: number | null, size = '1/2') =>
+    leansOf({ family: 'violin', size, overallMm }, sizes);
+  it.each([
+    [null, 0],
+    [half, 0],
+    [half + (next - half) / 2, 0.5],
+    [half - (half - before) * 0.3, -0.3],
+    [half + 1, 0],
+    [next + 100, 1]
+  ])('of %s mm by %s', (mm, lean) => expect(leans(mm)).toBe(lean));
+  it('beyond the largest and the smallest by the step before', () => {
+    expect(leans(next + (next - half) / 2, '3/4')).toBe(0.5);
+    expect(leans(before - (half - before) / 2, '1/4')).toBe(-0.5);
   });
 });

@@ -1,4 +1,5 @@
 export { lengthOf, shelvesOf, type Kept, type Out, type Stored, type Whereabouts } from './shelves';
+export { leansOf } from './leans';
 export { forWhom, type Match } from './match';
 export { silhouetteOf } from './silhouette';
 export { sizeFrom } from './size-text';

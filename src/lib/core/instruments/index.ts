@@ -21,6 +21,7 @@ export {
 } from './stations';
 export { alongEdgeMm, footPlace, HALF_OUTLINE, halfWidthMm } from './edge';
 export {
+  asMeasured,
   dimensionTable,
   dimensionsOf,
   isSmaller,

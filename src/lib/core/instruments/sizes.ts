@@ -1,5 +1,5 @@
 import { NOMINAL_INSTRUMENTS } from './nominal';
-import type { EditableDimension, Family, NominalInstrument, Size } from './types';
+import type { EditableDimension, Family, MeasuredInstrument, NominalInstrument, Size } from './types';
 
 /** The teacher's own dimensions, by family and size; what is missing stays nominal. */
 export type DimensionOverrides = Readonly<
@@ -23,6 +23,15 @@ export const sizesUp = (family: Family, among: readonly Size[] = sizesOf(family)
 /** Whether one size of a family is smaller than another. */
 export const isSmaller = (family: Family, size: Size, than: Size): boolean =>
   sizesOf(family).indexOf(size) > sizesOf(family).indexOf(than);
+
+/** An instrument of a size as it was measured; as the table has it where none of that size was. */
+export function asMeasured(
+  nominal: NominalInstrument,
+  measured: readonly MeasuredInstrument[]
+): NominalInstrument {
+  const own = measured.find(({ size }) => size === nominal.size);
+  return own ? scaledTo(nominal, own.overallMm, own.stringMm ?? nominal.stringMm) : nominal;
+}
 
 /** An instrument of another overall length: its body and ribs follow in proportion. */
 export function scaledTo(

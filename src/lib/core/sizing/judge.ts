@@ -1,10 +1,10 @@
 import {
+  asMeasured,
   dimensionTable,
   usualSizes,
   type Family,
   type NominalInstrument,
-  type Size,
-  scaledTo
+  type Size
 } from '../instruments';
 import { normalCdf } from '../maths';
 import { landingYardstick } from './landing';
@@ -78,12 +78,10 @@ export function consideredInstruments({
   const wanted = new Set([...(sizes ?? usualSizes(family)), ...instruments.map(({ size }) => size)]);
   return dimensionTable(family, overrides)
     .filter(({ size }) => wanted.has(size))
-    .map((nominal): Considered => {
-      const measured = instruments.find((one) => one.size === nominal.size);
-      if (!measured) return { instrument: nominal, dimensions: 'nominal' };
-      const stringMm = measured.stringMm ?? nominal.stringMm;
-      return { instrument: scaledTo(nominal, measured.overallMm, stringMm), dimensions: 'measured' };
-    })
+    .map((nominal): Considered => ({
+      instrument: asMeasured(nominal, instruments),
+      dimensions: instruments.some(({ size }) => size === nominal.size) ? 'measured' : 'nominal'
+    }))
     .sort((a, b) => a.instrument.overallMm - b.instrument.overallMm);
 }
 

@@ -11,7 +11,8 @@ import {
   outlookQuestion,
   readingsOf,
   type CaseAnswer,
-  type PlayerCase
+  type PlayerCase,
+  instrumentsAtHand
 } from '../questions/case';
 import { commit } from '../journal/changes';
 import type { Database } from '../store/database';
@@ -59,7 +60,7 @@ export function fitFrom(of: PlayerCase, answer: CaseAnswer, { size, reason }: De
     day,
     readings: readingsOf(of),
     rule: proposal.arithmetic.kind === 'landing' ? proposal.arithmetic.rule : null,
-    instruments: of.draft?.instruments ?? [],
+    instruments: instrumentsAtHand(of),
     trialId: tried?.id ?? null,
     proposal: proposal.proposal,
     advised: advice.size,

@@ -1,5 +1,5 @@
 import { ageYears, GROWN_YEARS } from '$lib/core/growth';
-import { dimensionsOf, isSmaller, sizesOf, type Family, type Size } from '$lib/core/instruments';
+import { dimensionsOf, isSmaller, sizesOf, type MeasuredInstrument, type Size } from '$lib/core/instruments';
 import {
   foresee,
   outlook,
@@ -16,6 +16,7 @@ import type { Database } from '../store/database';
 import { heightsOf, lengthsAtLastHeight, sexOf } from './lengths';
 import { freshReadings } from '../commands/measurements';
 import type { Draft, Fit, Measurement, Pain, Player, Settings, Setup, Trial } from '../store/records';
+import { lentTo } from './lent';
 import { getSettings, sizesInUse } from './settings';
 
 /** Everything on record that a question about a player's size rests on, on a day. */
@@ -29,6 +30,8 @@ export interface PlayerCase {
   readonly setups?: readonly Setup[];
   /** The fit under way, if any. */
   readonly draft: Draft | null;
+  /** What the player has from the cupboard and was measured; where a size is decided it counts as it is. */
+  readonly lent?: readonly MeasuredInstrument[];
   readonly settings: Settings;
   readonly today: IsoDay;
   /** Only lengths measured from this day on count; a fitting day measures anew. */
@@ -70,6 +73,7 @@ export async function loadCase(db: Database, playerId: string, today: IsoDay): P
     trials: await db.trials.where(owned).toArray(),
     pains: await db.pains.where(owned).toArray(),
     draft: (await db.drafts.get(playerId)) ?? null,
+    lent: (await lentTo(db, [playerId])).get(playerId) ?? [],
     settings: await getSettings(db),
     today
   };
@@ -108,7 +112,7 @@ export const readingsOf = ({
 
 /** The question for a size, from a player's case: the one place where it is put together. */
 export function sizingQuestion(of: PlayerCase): SizingQuestion {
-  const { player, settings, draft, today, fits } = of;
+  const { player, settings, today, fits } = of;
   const { family } = player;
   const from = newestFirst(fits).find((fit) => fit.family !== family);
   return {
@@ -117,16 +121,30 @@ export function sizingQuestion(of: PlayerCase): SizingQuestion {
     rule: settings.rule,
     sizes: sizesInUse(settings, family),
     overrides: settings.dimensions,
-    instruments: instrumentsOf(draft, family),
+    instruments: instrumentsAtHand(of),
     pain: openPains(of.pains).length > 0 || triedOf(of)?.verdict === 'stopped',
     grown: player.birthMonth !== null && ageYears(player.birthMonth, today) >= GROWN_YEARS,
     ...(from ? { from: { family: from.family, size: from.size } } : {})
   };
 }
 
-/** Real instruments at hand; those of another family were measured before the player changed over. */
-const instrumentsOf = (draft: Draft | null, family: Family) =>
-  (draft?.instruments ?? []).filter(({ size }) => sizesOf(family).includes(size));
+/** Real instruments that were typed at this fit; those of another family were measured before a change of it. */
+const typedInstruments = ({ draft, player }: Pick<PlayerCase, 'draft' | 'player'>) =>
+  (draft?.instruments ?? []).filter(({ size }) => sizesOf(player.family).includes(size));
+
+/** Real instruments that count in a decision: those typed, and what the player has from the cupboard. */
+export function instrumentsAtHand(of: Pick<PlayerCase, 'draft' | 'player' | 'lent'>): MeasuredInstrument[] {
+  const typed = typedInstruments(of);
+  const others = (of.lent ?? []).filter(({ size }) => typed.every((one) => one.size !== size));
+  return [
+    ...typed,
+    ...others.map(({ size, overallMm, stringMm }) => ({
+      size,
+      overallMm,
+      ...(stringMm === undefined ? {} : { stringMm })
+    }))
+  ];
+}
 
 const decidedFrom = (fit: Fit): Decided => ({
   day: fit.day,
@@ -149,12 +167,17 @@ export function outlookQuestion(
   fit = newestFitOf(of.player, of.fits)
 ): OutlookQuestion {
   const { player, measurements, trials, today } = of;
-  const sizing = { ...sizingQuestion(of), readings: lengthsAtLastHeight(measurements, today) };
+  const typed = typedInstruments(of);
   // The very instrument that was decided on, where it was measured then.
   const own = fit?.size === size ? fit.instruments.filter((one) => one.size === size) : [];
+  const sizing = {
+    ...sizingQuestion(of),
+    readings: lengthsAtLastHeight(measurements, today),
+    instruments: typed.length > 0 ? typed : own
+  };
   const read = measurements.filter(({ readings }) => readings.length > 0);
   return {
-    sizing: of.draft?.instruments.length || own.length === 0 ? sizing : { ...sizing, instruments: own },
+    sizing,
     size,
     sex: sexOf(player),
     birthMonth: player.birthMonth,

@@ -1,5 +1,6 @@
 import {
   USUAL_COSTS,
+  leansOf,
   wantedOn,
   type AssignInstrument,
   type AssignPlayer,
@@ -28,7 +29,10 @@ export const termsFrom = (today: IsoDay, count: number): readonly IsoDay[] =>
  * An instrument in a plan: what is out of use or away for mending is not there in the first term, and what is with
  * somebody who is not asked about stays there.
  */
-function instrumentOf(one: StoredInstrument, terms: number, holder: string | null): AssignInstrument {
+function instrumentOf(
+  one: StoredInstrument,
+  { terms, holder, leans }: { terms: number; holder: string | null; leans: number }
+): AssignInstrument {
   const there = Array.from({ length: terms }, (_, term) =>
     one.state === 'out-of-use' ? false : one.state !== 'workshop' || term > 0
   );
@@ -40,6 +44,7 @@ function instrumentOf(one: StoredInstrument, terms: number, holder: string | nul
     only: shared ? null : holder,
     there,
     rental: false,
+    leans,
     steps: null
   };
 }
@@ -119,7 +124,13 @@ export async function planQuestion(
     terms,
     players: players.sort((a, b) => (a.id < b.id ? -1 : 1)),
     instruments: own
-      .map((one) => instrumentOf(one, terms, holders.get(one.id) ?? null))
+      .map((one) =>
+        instrumentOf(one, {
+          terms,
+          holder: holders.get(one.id) ?? null,
+          leans: leansOf(one, sizes, settings.dimensions)
+        })
+      )
       .sort((a, b) => (a.id < b.id ? -1 : 1)),
     costs: USUAL_COSTS
   };

@@ -1,4 +1,6 @@
+import type { MeasuredInstrument } from '$lib/core/instruments';
 import { newestFirst } from './case';
+import { lentTo } from './lent';
 import type { Database } from '../store/database';
 import type { Fit, Group, Player, Setup } from '../store/records';
 import { ofPlayers } from './records';
@@ -10,6 +12,8 @@ export interface RoomPlace {
   readonly fit: Fit | null;
   /** The set-up of that decision; null while none was kept. */
   readonly setup: Setup | null;
+  /** What was measured of the own instrument. */
+  readonly measured: readonly MeasuredInstrument[];
 }
 
 export interface RoomSheet {
@@ -37,7 +41,11 @@ export async function roomSheet(db: Database, groupId: string): Promise<RoomShee
     .filter(({ archivedOn }) => archivedOn === null)
     .toArray();
   const ids = players.map(({ id }) => id);
-  const [fits, setups] = await Promise.all([ofPlayers(db, 'fits', ids), ofPlayers(db, 'setups', ids)]);
+  const [fits, setups, lent] = await Promise.all([
+    ofPlayers(db, 'fits', ids),
+    ofPlayers(db, 'setups', ids),
+    lentTo(db, ids)
+  ]);
   const [fitsOf, setupsOf] = [newestFirst(fits), newestFirst(setups)];
   return {
     name: group.name,
@@ -45,7 +53,13 @@ export async function roomSheet(db: Database, groupId: string): Promise<RoomShee
       const isMine = (one: { readonly playerId: string; readonly family: string }) =>
         one.playerId === player.id && one.family === player.family;
       const fit = fitsOf.find(isMine) ?? null;
-      return { player, fit, setup: setupsOf.find((one) => isMine(one) && one.fitId === fit?.id) ?? null };
+      const measured = [...(lent.get(player.id) ?? []), ...(fit?.instruments ?? [])];
+      return {
+        player,
+        fit,
+        measured,
+        setup: setupsOf.find((one) => isMine(one) && one.fitId === fit?.id) ?? null
+      };
     })
   };
 }

@@ -61,12 +61,20 @@
 
 <Fold
   name="real-instruments"
-  title={`A real instrument at hand${known.length > 0 ? `: ${known.length}` : '…'}`}
+  title={`A real instrument at hand${known.length + bench.lent.length > 0 ? `: ${known.length + bench.lent.length}` : '…'}`}
   quiet
   bind:open
 >
-  {#if known.length > 0}
+  {#if known.length + bench.lent.length > 0}
     <ul>
+      {#each bench.lent as one (one.number)}
+        <li data-lent>
+          <b class="num">{one.size}</b>
+          no. {one.number}, lent: {formatLength(one.overallMm, unit)} long{one.stringMm
+            ? `, string ${formatLength(one.stringMm, unit)}`
+            : ''}
+        </li>
+      {/each}
       {#each known as one (one.size)}
         <li>
           <b class="num">{one.size}</b>

@@ -41,6 +41,7 @@ import {
 } from '$lib/data';
 import { checksAtWork, type AtWork } from '$lib/data/questions/at-work';
 import { sexOf } from '$lib/data/questions/lengths';
+import { lentTo, type Lent } from '$lib/data/questions/lent';
 import { recordOf } from '$lib/data/questions/records';
 import { clock } from '$lib/ui/clock.svelte';
 import { LivePlayer } from '$lib/ui/live-player.svelte';
@@ -57,6 +58,7 @@ export class Bench {
   readonly #playerId: string;
   readonly #records;
   readonly #draft: Live<Draft | null>;
+  readonly #lent: Live<readonly Lent[]>;
   readonly #atWork: Live<AtWork | null>;
   readonly library: LiveLibrary;
   readonly typed: TypedTexts;
@@ -71,6 +73,7 @@ export class Bench {
     );
     this.#draft = liveRecord('drafts', () => playerId);
     this.typed = new TypedTexts(playerId);
+    this.#lent = live<readonly Lent[]>(async () => (await lentTo(db, [playerId])).get(playerId) ?? [], []);
     this.#atWork = live<AtWork | null>(async () => {
       const player = await recordOf(db, 'players', playerId);
       return player ? ((await checksAtWork(db, [player], clock.today))[0] ?? null) : null;
@@ -79,7 +82,7 @@ export class Bench {
   }
 
   get ready(): boolean {
-    return this.#records.ready && this.#draft.ready && this.typed.ready;
+    return this.#records.ready && this.#draft.ready && this.#lent.ready && this.typed.ready;
   }
 
   get player(): Player | null {
@@ -93,6 +96,11 @@ export class Bench {
 
   get settings(): Settings {
     return this.#records.settings;
+  }
+
+  /** What the player has from the cupboard, as it was measured. */
+  get lent(): readonly Lent[] {
+    return this.#lent.current;
   }
 
   get today() {
@@ -117,6 +125,7 @@ export class Bench {
         trials: this.#records.of('trials'),
         pains: this.#records.of('pains'),
         draft: this.#draft.current,
+        lent: this.#lent.current,
         settings: this.settings,
         today: clock.today
       }

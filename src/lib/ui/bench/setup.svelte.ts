@@ -7,7 +7,7 @@ import {
   type Readings
 } from '$lib/core/body';
 import { seatedBody } from '$lib/core/cello';
-import { dimensionsOf, isShoulderFamily, type NominalInstrument } from '$lib/core/instruments';
+import { asMeasured, dimensionsOf, isShoulderFamily, type NominalInstrument } from '$lib/core/instruments';
 import {
   adjustmentsFrom,
   changesBetween,
@@ -46,6 +46,7 @@ import {
   type Setup,
   type SetupToKeep
 } from '$lib/data';
+import type { Lent } from '$lib/data/questions/lent';
 import { scrollSchoolOf } from '$lib/data/questions/settings';
 import { SETTING_WORDS, settingWords } from '$lib/words/setup';
 
@@ -89,6 +90,7 @@ interface Fitted {
   /** The player's case as it stands. */
   readonly of: PlayerCase | null;
   readonly draft: Draft;
+  readonly lent: readonly Lent[];
   readonly readings: Readings;
   readonly newest: ReturnType<typeof newestByKind>;
   /** Newest first. */
@@ -151,10 +153,12 @@ export class SetupBench {
     return read.length > 0 ? combineReadings(id, read).mm : null;
   }
 
-  /** The instrument that was decided on. */
+  /** The instrument that was decided on, as it was measured where it was. */
   readonly instrument: NominalInstrument | null = $derived.by(() => {
-    const { player, settings } = this.#bench;
-    return this.fit && player && dimensionsOf(player.family, this.fit.size, settings.dimensions);
+    const { player, lent, draft } = this.#bench;
+    const { fit } = this;
+    if (!fit || !player) return null;
+    return asMeasured(this.instrumentOf(fit.size), [...lent, ...draft.instruments, ...fit.instruments]);
   });
 
   /** A size of the family that is played, by the teacher's own dimensions. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { dimensionsOf, FAMILIES, type Family } from '$lib/core/instruments';
+  import { asMeasured, dimensionsOf, FAMILIES, type Family } from '$lib/core/instruments';
   import { TAPE_LAYOUTS, layoutTapes } from '$lib/core/tapes';
   import type { Settings } from '$lib/data';
   import type { RoomSheet } from '$lib/data/questions/room';
@@ -17,7 +17,9 @@
   let { sheet, settings }: { sheet: RoomSheet; settings: Settings } = $props();
 
   const setUp = $derived(sheet.places.filter(({ setup }) => setup).map(({ player }) => player.id));
-  const sized = $derived(sheet.places.flatMap(({ player, fit }) => (fit ? [{ player, fit }] : [])));
+  const sized = $derived(
+    sheet.places.flatMap(({ player, fit, measured }) => (fit ? [{ player, fit, measured }] : []))
+  );
   const families = $derived(FAMILIES.filter((family) => sized.some(({ fit }) => fit.family === family)));
   const paper = $derived(paperOf(settings.unit));
   const name = $derived(fileNamePart(sheet.name));
@@ -29,8 +31,9 @@
   let beyond = $state.raw<readonly string[]>([]);
 
   const strips = () =>
-    sized.map(({ player, fit }) => {
-      const { stringMm } = dimensionsOf(fit.family, fit.size, settings.dimensions);
+    sized.map(({ player, fit, measured }) => {
+      const nominal = dimensionsOf(fit.family, fit.size, settings.dimensions);
+      const { stringMm } = asMeasured(nominal, measured);
       const layout = layoutOf(fit.family);
       const tapes = layout ? layoutTapes(layout, stringMm) : [];
       return { title: `${player.name}, ${fit.size}`, stringMm, tapes };

@@ -27,6 +27,7 @@ import {
 } from '$lib/data';
 import { dayMembers, type DayMember } from '$lib/data/commands/days';
 import { sexOf } from '$lib/data/questions/lengths';
+import { lentTo, type Lent } from '$lib/data/questions/lent';
 import { clock } from '$lib/ui/clock.svelte';
 import { live, liveOwned, liveRecord, liveRows, type Live } from '$lib/ui/live.svelte';
 import { TypedTexts } from '$lib/ui/typed.svelte';
@@ -43,6 +44,7 @@ export class DayQueue {
   readonly #trials;
   readonly #pains;
   readonly #draft: Live<Draft | null>;
+  readonly #lent: Live<ReadonlyMap<string, readonly Lent[]>>;
   readonly #settings;
   readonly #groups;
   /** The player whom the teacher went to; else the first who waits. */
@@ -69,6 +71,7 @@ export class DayQueue {
     this.#trials = liveOwned('trials', atHand);
     this.#pains = liveOwned('pains', atHand);
     this.#draft = liveRecord('drafts', atHand);
+    this.#lent = live<ReadonlyMap<string, readonly Lent[]>>(async () => lentTo(db, await ids()), new Map());
     this.#settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
     this.#groups = live<GroupNames>(() => groupsApart(db), NO_GROUPS);
   }
@@ -136,6 +139,7 @@ export class DayQueue {
       trials: this.#ofAtHand(this.#trials.current),
       pains: this.#ofAtHand(this.#pains.current),
       draft: draft?.id === current.player.id ? draft : null,
+      lent: this.#lent.current.get(current.player.id) ?? [],
       settings: this.#settings.current,
       today: clock.today,
       since: day.day

@@ -124,6 +124,27 @@ describe('who gets what', () => {
     expect(who(await assign({ ...asked, instruments: [long] }, solve))).toEqual([['a', null]]);
   });
 
+  it('two halves are not the same half: the shorter goes to who has just come to it', async () => {
+    const [long, short] = [
+      instrument('long', '1/2', { leans: 0.3 }),
+      instrument('short', '1/2', { leans: -0.2 })
+    ];
+    const growing = [
+      { size: '1/2', chance: 0.6 },
+      { size: '3/4', chance: 0.4 }
+    ];
+    const players = [player('grown', [growing]), player('new', [surely('1/2')])];
+    const found = await assign(question({ players, instruments: [short, long] }), solve);
+    expect(who(found)).toEqual([
+      ['grown', 'long'],
+      ['new', 'short']
+    ]);
+    // What is in use was judged as it is: nobody changes for a lean.
+    const [grown, own] = [player('grown', [growing]), player('new', [surely('1/2')], { now: 'long' })];
+    const kept = await assign(question({ players: [grown, own], instruments: [short, long] }), solve);
+    expect(who(kept)?.[1]).toEqual(['new', 'long']);
+  });
+
   it('stopped after so many branches, it tells how far from the best it may be', async () => {
     const asked = anyQuestion(5, { least: 12, most: 12, terms: 3, slots: 2 });
     const few: Solver = (text) => Promise.resolve(solveWith(highs, text, { nodes: 1 }));

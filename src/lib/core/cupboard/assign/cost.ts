@@ -16,7 +16,17 @@ function steps(
   const measured = instrument.steps?.get(player.id);
   if (measured !== undefined) return [{ step: measured, chance: 1 }];
   const at = sizes.indexOf(instrument.size);
-  return (player.wanted[term] ?? []).map(({ size, chance }) => ({ step: at - sizes.indexOf(size), chance }));
+  // What is in use was judged as it is.
+  const leans = player.now === instrument.id ? 0 : (instrument.leans ?? 0);
+  const stands = (player.wanted[term] ?? []).map(({ size, chance }) => ({
+    step: at - sizes.indexOf(size),
+    chance
+  }));
+  if (leans === 0) return stands;
+  return stands.flatMap(({ step, chance }) => [
+    { step, chance: chance * (1 - Math.abs(leans)) },
+    { step: step + Math.sign(leans), chance: chance * Math.abs(leans) }
+  ]);
 }
 
 /**

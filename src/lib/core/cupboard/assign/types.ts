@@ -31,7 +31,12 @@ export interface AssignInstrument {
   readonly there: readonly boolean[];
   /** Stands for as many as are needed. */
   readonly rental: boolean;
-  /** Of one that was measured: how many sizes it lands from the one that fits, above 0 too large, by player. */
+  /**
+   * Of one that was measured: the share by which it plays as the next size up, below 0 as the next one down; so two
+   * halves are not the same half.
+   */
+  readonly leans?: number;
+  /** Of one that was measured on somebody: how many sizes it lands from the one that fits, above 0 too large, by player. */
   readonly steps: ReadonlyMap<string, number> | null;
 }
 

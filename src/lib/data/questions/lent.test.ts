@@ -1,0 +1,51 @@
+import { expect, it } from 'vitest';
+import { freshDatabase, givenPlayer } from '../testing';
+import { addInstruments, giveOut, takeBack } from '../commands/cupboard';
+import { answerCase, loadCase } from './case';
+import { lentTo } from './lent';
+
+const TODAY = '2026-11-24';
+
+async function cello(overallMm: number | null) {
+  const db = freshDatabase();
+  const player = await givenPlayer(db, { family: 'cello' });
+  const form = { number: '12', family: 'cello' as const, size: '1/2', overallMm, stringMm: null, notes: '' };
+  await addInstruments(db, [{ id: 'i', form }]);
+  await giveOut(db, { instrumentId: 'i', playerId: player.id, today: TODAY }, 'l');
+  return { db, player };
+}
+
+it('what was measured of an instrument counts for whoever has it, until it is back', async () => {
+  const { db, player } = await cello(1010);
+  expect((await lentTo(db, [player.id])).get(player.id)).toEqual([
+    { number: '12', size: '1/2', overallMm: 1010 }
+  ]);
+  await db.measurements.add({
+    id: 'm',
+    playerId: player.id,
+    kind: 'height',
+    day: TODAY,
+    at: `${TODAY}T09:00:00.000Z`,
+    readings: [{ mm: 1330, at: `${TODAY}T09:00:00.000Z` }]
+  } as never);
+  const candidates = async () => {
+    const of = await loadCase(db, player.id, TODAY);
+    return (of && answerCase(of))?.proposal.candidates.map(({ size, overallMm, dimensions }) => [
+      size,
+      dimensions,
+      dimensions === 'measured' ? overallMm : 0
+    ]);
+  };
+  expect(await candidates()).toContainEqual(['1/2', 'measured', 1010]);
+  await takeBack(db, 'l', { today: TODAY, state: 'fine' });
+  expect((await lentTo(db, [player.id])).size).toBe(0);
+  expect(await candidates()).toContainEqual(['1/2', 'nominal', 0]);
+});
+
+it('one without a length is as its size says, and who changed over has none of the family', async () => {
+  const unmeasured = await cello(null);
+  expect((await lentTo(unmeasured.db, [unmeasured.player.id])).size).toBe(0);
+  const { db, player } = await cello(1010);
+  await db.players.update(player.id, { family: 'bass' });
+  expect((await lentTo(db, [player.id])).size).toBe(0);
+});
