@@ -1,5 +1,7 @@
-import { bytesOf, expect, expectAccessible, openWithClass, test } from './app';
+import { bytesOf, expect, expectAccessible, openWithClass, readPdf, stored, test } from './app';
 import { Hand } from './hand';
+import { codeOfInstrument } from '../src/lib/data/files/instrument-code';
+import { codeOf } from '../src/lib/print/code';
 
 test('a cupboard begins with one line, takes a list, and gives it back as one', async ({ page }) => {
   await page.goto('/cupboard');
@@ -64,6 +66,58 @@ test('an instrument goes out in three touches and comes back in three', async ({
   await expect(panel).toContainText('Tobias Greenloft, 24 Nov 2026 to 24 Nov 2026');
   await page.keyboard.press('Control+z');
   await expect(page.locator(`[data-instrument="${id}"]`)).toHaveAttribute('data-where', 'out');
+});
+
+test('labels, a loan paper and a fitting tape are printed, and a picture of a label opens its instrument', async ({
+  page
+}) => {
+  await openWithClass(page, '/cupboard');
+  await page.getByRole('button', { name: 'Papers' }).click();
+  const papers = page.getByRole('region', { name: 'Papers' });
+  await expectAccessible(page);
+  const print = async (button: string | RegExp, of = papers) => {
+    const saving = page.waitForEvent('download');
+    await of.getByRole('button', { name: button }).click();
+    return readPdf(await bytesOf(await saving));
+  };
+  const labels = await print(/^Labels for 17/);
+  expect(labels.text).toContain('No. 7');
+  expect(labels.text).toContain('52.2 cm long');
+  const tape = await print('Fitting tape');
+  expect(tape.text).toContain('1/2 no. 7, 22');
+  expect(tape.widthPt).toBeGreaterThan(tape.heightPt);
+
+  const cello = (await stored(page, 'instruments')).find(
+    ({ family, size }) => family === 'cello' && size === '1/8'
+  );
+  if (!cello) throw new Error('the made-up cupboard has a 1/8 cello');
+  const { path, cells } = codeOf(codeOfInstrument(cello));
+  const drawing = `<svg xmlns="http://www.w3.org/2000/svg" width="400" height="400" viewBox="0 0 ${cells} ${cells}"><path d="${path}"/></svg>`;
+  const look = (buffer: Buffer, mimeType: string) =>
+    page.getByLabel('Read a label…').last().setInputFiles({ name: 'label', mimeType, buffer });
+  await look(Buffer.from('no picture'), 'image/png');
+  await expect(page.getByRole('alert')).toContainText('no picture');
+  const picture = await page.evaluate(async (svg) => {
+    const image = new Image();
+    image.src = `data:image/svg+xml,${encodeURIComponent(svg)}`;
+    await image.decode();
+    const canvas = Object.assign(document.createElement('canvas'), { width: 400, height: 400 });
+    canvas.getContext('2d')?.drawImage(image, 0, 0);
+    return canvas.toDataURL('image/png').split(',')[1] ?? '';
+  }, drawing);
+  await look(Buffer.from(picture, 'base64'), 'image/png');
+  const panel = page.getByRole('region', { name: `No. ${cello.number}`, exact: true });
+  await expect(panel).toContainText('Cello 1/8');
+  await expect(page.getByRole('alert')).toHaveCount(0);
+
+  await page.locator(`[data-where=out]:not([data-instrument="${cello.id}"])`).first().click();
+  const loan = page.locator('[data-loan]').first();
+  await loan.getByLabel('What was to be seen on it').fill('a scratch under the strings');
+  await page.keyboard.press('Tab');
+  await expect(page.getByText('Everything is saved')).toBeVisible();
+  const paper = await print('Loan paper', loan);
+  expect(paper.text).toContain('a scratch under the strings');
+  expect(paper.text).toContain('Came back: day, how it was');
 });
 
 test('who gets what is worked out, told with its reasons, taken in one step and taken back', async ({

@@ -1,4 +1,3 @@
-import { readFile } from 'node:fs/promises';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { checksFor } from '$lib/core/checks';
 import type { Fit, Player, Setup } from '$lib/data';
@@ -8,6 +7,7 @@ import { cardsPdf } from './card-pdf';
 import { cardPicture } from './card-picture';
 import { labelsPdf } from './labels-pdf';
 import { openPdf } from './testing';
+import { ownFonts } from './read-back.testing';
 
 const records = demoRecords(new Date('2026-11-24T10:00:00'));
 const find = <T extends { readonly id: string }>(list: readonly T[], id: string): T => {
@@ -76,13 +76,7 @@ describe('cardOf', () => {
 });
 
 describe('cardsPdf', () => {
-  beforeEach(() => {
-    // The application fetches its own fonts; here they come from the packages on the disk.
-    vi.stubGlobal(
-      'fetch',
-      async (url: string) => new Response(new Uint8Array(await readFile(`.${url.split('?')[0]}`)))
-    );
-  });
+  beforeEach(ownFonts);
   afterEach(() => vi.unstubAllGlobals());
 
   async function read(bytes: Uint8Array) {

@@ -1,5 +1,4 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { readFile } from 'node:fs/promises';
 import { checksFor } from '$lib/core/checks';
 import { dimensionsOf, FAMILIES, type Family, type Size } from '$lib/core/instruments';
 import type { Lesson, Player } from '$lib/data';
@@ -8,6 +7,7 @@ import { homeCardOf } from './home-card';
 import type { IsoDay } from '$lib/core/time';
 import { homePdf, pointPicture } from './home-pdf';
 import { openPdf } from './testing';
+import { ownFonts } from './read-back.testing';
 
 const SIZES: Readonly<Record<Family, Size>> = { violin: '1/4', viola: '13 in', cello: '1/2', bass: '1/2' };
 
@@ -48,12 +48,7 @@ it('promises no day that is past', async () => {
 });
 
 describe('a home card', () => {
-  beforeEach(() => {
-    vi.stubGlobal(
-      'fetch',
-      async (url: string) => new Response(new Uint8Array(await readFile(`.${url.split('?')[0]}`)))
-    );
-  });
+  beforeEach(ownFonts);
   afterEach(() => vi.unstubAllGlobals());
 
   it.each([...FAMILIES])('of the %s has three points, a picture each, and goes to A6', async (family) => {

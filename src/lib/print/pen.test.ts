@@ -1,9 +1,9 @@
-import { readFile } from 'node:fs/promises';
 import { PDFDocument } from 'pdf-lib';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { loadFonts } from './fonts';
 import { Pen, pt } from './pen';
 import { openPdf } from './testing';
+import { ownFonts } from './read-back.testing';
 
 /** A page of 100 by 100 mm with a pen on it; with its words and where they begin, mm from the upper left. */
 async function page(part?: { leftMm?: number; topMm?: number; scale?: number }) {
@@ -30,12 +30,7 @@ async function page(part?: { leftMm?: number; topMm?: number; scale?: number }) 
 }
 
 describe('a pen', () => {
-  beforeAll(() => {
-    vi.stubGlobal(
-      'fetch',
-      async (url: string) => new Response(new Uint8Array(await readFile(`.${url.split('?')[0]}`)))
-    );
-  });
+  beforeAll(ownFonts);
   afterAll(() => vi.unstubAllGlobals());
 
   it('writes where it is told, from the upper left corner, and knows how wide that is', async () => {

@@ -1,4 +1,4 @@
-import { rgb, type PDFPage, type RGB } from 'pdf-lib';
+import { degrees, rgb, type PDFPage, type RGB } from 'pdf-lib';
 import type { Drawing } from '$lib/core/figure';
 import { runsOf, type FontChain } from './fonts';
 import { drawPicture, fillPath } from './picture-pdf';
@@ -67,6 +67,22 @@ export class Pen {
     }
   }
 
+  /** Writes from below to above, beginning at a place. */
+  upwards(
+    text: string,
+    xMm: number,
+    yMm: number,
+    { size = 9, bold = false, color = INK }: TextStyle = {}
+  ): void {
+    let y = this.#y(yMm);
+    const drawn = size * this.#scale;
+    for (const run of runsOf(text, bold ? this.fonts.bold : this.fonts.regular)) {
+      const place = { x: this.#x(xMm), y, rotate: degrees(90) };
+      this.page.drawText(run.text, { ...place, size: drawn, font: run.font, color });
+      y += run.font.widthOfTextAtSize(run.text, drawn);
+    }
+  }
+
   widthMm(text: string, size: number, bold = false): number {
     return (widthOf(text, bold ? this.fonts.bold : this.fonts.regular) * size) / PT_PER_MM;
   }
@@ -114,6 +130,29 @@ export class Pen {
       thickness: thickness * this.#scale,
       color,
       opacity
+    });
+  }
+
+  /** A thin frame from the part's corner on. */
+  frame(widthMm: number, heightMm: number): void {
+    const corners = [
+      [0, 0],
+      [widthMm, 0],
+      [widthMm, heightMm],
+      [0, heightMm]
+    ] as const;
+    for (const [i, corner] of corners.entries())
+      this.line(corner, corners[(i + 1) % corners.length] ?? corner, { thickness: 0.3 });
+  }
+
+  /** A filled rectangle. */
+  box(xMm: number, yMm: number, widthMm: number, heightMm: number, color: RGB): void {
+    this.page.drawRectangle({
+      x: this.#x(xMm),
+      y: this.#y(yMm + heightMm),
+      width: pt(widthMm) * this.#scale,
+      height: pt(heightMm) * this.#scale,
+      color
     });
   }
 

@@ -1,41 +1,18 @@
-import { readFile } from 'node:fs/promises';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { layoutTapes } from '$lib/core/tapes';
 import { tapesPdf } from './tapes-pdf';
-import { openPdf } from './testing';
+import { linesOf, ownFonts, type Line } from './read-back.testing';
 
-beforeEach(() => {
-  // The application fetches its own fonts; here they come from the packages on the disk.
-  vi.stubGlobal(
-    'fetch',
-    async (url: string) => new Response(new Uint8Array(await readFile(`.${url.split('?')[0]}`)))
-  );
-});
+beforeEach(ownFonts);
 afterEach(() => vi.unstubAllGlobals());
 
 /** Tapes at these semitones, for one finger after the other. */
 const tapesAt = (stringMm: number, semitones: readonly number[]) =>
   layoutTapes({ id: 'any', semitones, fingers: [1, 2, 3, 4] }, stringMm);
 
-const MM_PER_PT = 25.4 / 72;
-
-/** Lines of the page as they were drawn, mm from its lower left corner. */
-async function linesOf(bytes: Uint8Array, number = 1) {
-  const { pdf, OPS } = await openPdf(bytes);
-  const { fnArray, argsArray } = await (await pdf.getPage(number)).getOperatorList();
-  return fnArray.flatMap((fn, i) => {
-    if (fn !== OPS.constructPath) return [];
-    // The last argument is the smallest box of the path: of a line its two ends.
-    const box = [...((argsArray[i] as unknown[]).at(-1) as Iterable<number>)].map((pt) => pt * MM_PER_PT);
-    const [x1 = 0, y1 = 0, x2 = 0, y2 = 0] = box;
-    return [{ x1, y1, x2, y2 }];
-  });
-}
-
-const level = (lines: Awaited<ReturnType<typeof linesOf>>) =>
-  lines.filter(({ y1, y2 }) => Math.abs(y1 - y2) < 0.01);
+const level = (lines: readonly Line[]) => lines.filter(({ y1, y2 }) => Math.abs(y1 - y2) < 0.01);
 /** The proof line is the one farthest to the right. */
-const proofOf = (lines: Awaited<ReturnType<typeof linesOf>>) =>
+const proofOf = (lines: readonly Line[]) =>
   lines
     .filter(({ x1, x2, y1, y2 }) => Math.abs(x1 - x2) < 0.01 && Math.abs(y2 - y1) > 90)
     .sort((a, b) => a.x1 - b.x1)

@@ -6,7 +6,9 @@ import type { HomeCard } from '$lib/print/home-card';
 import { homePdf } from '$lib/print/home-pdf';
 import { reportPdf } from '$lib/print/report-pdf';
 import type { TermReport } from '$lib/print/report';
-import { labelsPdf } from '$lib/print/labels-pdf';
+import { fittingTapePdf, type PrintedTape } from '$lib/print/fitting-tape-pdf';
+import { instrumentLabelsPdf, labelsPdf, type InstrumentLabel } from '$lib/print/labels-pdf';
+import { loanPdf, type LoanPaper } from '$lib/print/loan-pdf';
 import type { Paper } from '$lib/print/papers';
 import { tapesPdf, type PrintedStrips, type TapeStrip } from '$lib/print/tapes-pdf';
 
@@ -19,6 +21,12 @@ const door = {
   report: (report: TermReport): Promise<Printed> => reportPdf(report),
   labels: (cards: readonly Card[], paper: Paper, report: Report): Promise<Printed> =>
     labelsPdf(cards, { paper, report }),
+  instrumentLabels: (labels: readonly InstrumentLabel[], paper: Paper, report: Report): Promise<Printed> =>
+    instrumentLabelsPdf(labels, { paper, report }),
+  loans: (papers: readonly LoanPaper[], paper: Paper, report: Report): Promise<Printed> =>
+    loanPdf(papers, { paper, report }),
+  fittingTape: (tape: PrintedTape, paper: Paper, proofMm: number): Promise<Printed> =>
+    fittingTapePdf(tape, { paper, proofMm }),
   strips: (
     strips: readonly TapeStrip[],
     paper: Paper,

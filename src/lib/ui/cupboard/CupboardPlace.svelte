@@ -4,14 +4,17 @@
   import { lengthOf, shelvesOf } from '$lib/core/cupboard';
   import { FAMILIES, type Family } from '$lib/core/instruments';
   import { db, DEFAULT_SETTINGS, getSettings, type Settings } from '$lib/data';
+  import { instrumentOfCode } from '$lib/data/files/instrument-code';
   import { cupboardOf, EMPTY_CUPBOARD, type Cupboard } from '$lib/data/questions/cupboard';
   import { clock } from '$lib/ui/clock.svelte';
+  import FilePick from '$lib/ui/files/FilePick.svelte';
   import Ruler from '$lib/ui/figure/Ruler.svelte';
   import { live } from '$lib/ui/live.svelte';
   import { Roster } from '$lib/ui/roster.svelte';
   import TabParts from '$lib/ui/TabParts.svelte';
   import { freeText } from '$lib/words/cupboard';
   import { FAMILY_WORDS } from '$lib/words/families';
+  import CupboardPapers from './CupboardPapers.svelte';
   import CupboardPlan from './CupboardPlan.svelte';
   import InstrumentList from './InstrumentList.svelte';
   import InstrumentPanel from './InstrumentPanel.svelte';
@@ -47,6 +50,27 @@
   let opened = $state<string | null>(null);
   let adding = $state(false);
   let planning = $state(false);
+  let printing = $state(false);
+  let problem = $state('');
+
+  /** Opens the instrument whose label is in a picture. */
+  async function read(picture: File) {
+    problem = '';
+    try {
+      const { readCodeAside } = await import('$lib/workers/code-reader');
+      const text = await readCodeAside(picture);
+      const found = text === null ? undefined : instrumentOfCode(text, all);
+      if (found) {
+        turnTo(found.family);
+        opened = found.id;
+      } else if (found === null) problem = 'This instrument is not in the cupboard.';
+      else if (text === null)
+        problem = 'No code was found in the picture. Take it closer, flat and in good light.';
+      else problem = 'This is the code of something else.';
+    } catch {
+      problem = 'This file is no picture that the browser can open.';
+    }
+  }
 
   const shelves = $derived(shelvesOf(at, all, cupboard.current.out, clock.today));
   const own = $derived(settings.current.dimensions);
@@ -79,9 +103,14 @@
       <button type="button" class="btn act" aria-expanded={adding} onclick={() => (adding = !adding)}
         >One more instrument</button
       >
+      <button type="button" class="btn act" aria-expanded={printing} onclick={() => (printing = !printing)}
+        >Papers</button
+      >
+      <FilePick label="Read a label…" accept="image/*" onpick={read} />
       <InstrumentList instruments={all} />
     {/if}
   </header>
+  {#if problem}<p class="problem" role="alert">{problem}</p>{/if}
 
   {#if adding && all.length > 0}
     <NewInstrument
@@ -103,6 +132,9 @@
     <p class="row"><InstrumentList instruments={all} /></p>
   {:else}
     <TabParts label="Instruments" {parts} {at} onpick={turnTo}>
+      {#if printing}
+        <CupboardPapers family={at} cupboard={cupboard.current} settings={settings.current} {nameOf} />
+      {/if}
       {#if planning && (!everybody.ready || everybody.pending.length > 0)}
         <p class="soft" role="status">Looking ahead first: who outgrows what, and when…</p>
       {:else if planning}
@@ -171,6 +203,10 @@
   }
   h1 {
     margin-right: auto;
+  }
+  .problem {
+    color: var(--stop);
+    font-weight: 550;
   }
   .open {
     display: grid;

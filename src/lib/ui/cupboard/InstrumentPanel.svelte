@@ -1,24 +1,18 @@
 <script lang="ts">
-  import { forWhom, INSTRUMENT_STATES, type InstrumentState, type Stored } from '$lib/core/cupboard';
+  import { forWhom, INSTRUMENT_STATES, type Stored } from '$lib/core/cupboard';
   import { dimensionsOf } from '$lib/core/instruments';
   import { formatLength, parseLength } from '$lib/core/length';
   import { db, newId, type Settings } from '$lib/data';
-  import {
-    changeInstrument,
-    changeLoan,
-    giveOut,
-    removeInstrument,
-    takeBack
-  } from '$lib/data/commands/cupboard';
+  import { changeInstrument, giveOut, removeInstrument } from '$lib/data/commands/cupboard';
   import type { Cupboard, StoredInstrument } from '$lib/data/questions/cupboard';
   import { Action } from '$lib/ui/action.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import { clock } from '$lib/ui/clock.svelte';
-  import DayField from '$lib/ui/DayField.svelte';
   import PickOne from '$lib/ui/PickOne.svelte';
   import { matchText, STATE_WORDS } from '$lib/words/cupboard';
   import { dayText } from '$lib/words/dates';
   import { FAMILY_WORDS } from '$lib/words/families';
+  import LoanPart from './LoanPart.svelte';
 
   /** One instrument of the cupboard: who has it, giving it out and taking it back, what is known of it. */
   let {
@@ -54,8 +48,6 @@
   );
 
   const doing = new Action();
-  /** Which loan is being taken back: asked for how the instrument is. */
-  let returning = $state<string | null>(null);
   let lengthProblem = $state('');
 
   /** Made for this instrument and moment: pressed twice it goes out once. */
@@ -64,11 +56,6 @@
     doing.run(async () => {
       await giveOut(db, { instrumentId: instrument.id, playerId, today: clock.today }, loanId);
       loanId = newId();
-    });
-  const back = (id: string, state: InstrumentState) =>
-    doing.run(async () => {
-      await takeBack(db, id, { today: clock.today, state });
-      returning = null;
     });
   const change = (patch: Parameters<typeof changeInstrument>[2]) =>
     doing.run(() => changeInstrument(db, instrument.id, patch));
@@ -91,32 +78,7 @@
   </header>
 
   {#each loans as loan (loan.id)}
-    <div class="loan" data-loan>
-      <p>
-        With <a href="/players/{loan.playerId}">{nameOf(loan.playerId)}</a> since {dayText(loan.from)}
-        {#if loan.until !== null && loan.until < clock.today}<b class="late">Overdue</b>{/if}
-      </p>
-      <DayField
-        label="Until"
-        value={loan.until}
-        onpick={(until) => void doing.run(() => changeLoan(db, loan.id, { until }))}
-      />
-      {#if returning === loan.id}
-        <p class="soft">How is it?</p>
-        <p class="row">
-          {#each STATES as { value, text } (value)}
-            <button type="button" class="btn act" disabled={doing.busy} onclick={() => back(loan.id, value)}
-              >{text}</button
-            >
-          {/each}
-          <button type="button" class="act-quiet" onclick={() => (returning = null)}>Not yet</button>
-        </p>
-      {:else}
-        <button type="button" class="btn act" data-act="take-back" onclick={() => (returning = loan.id)}
-          >Take it back</button
-        >
-      {/if}
-    </div>
+    <LoanPart {loan} {instrument} {cupboard} {settings} {nameOf} />
   {/each}
 
   {#if !isAway}
@@ -208,16 +170,6 @@
   }
   h3 {
     font-weight: 650;
-  }
-  .loan {
-    display: grid;
-    gap: 0.5rem;
-    justify-items: start;
-  }
-  .row {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem;
   }
   label {
     display: grid;
