@@ -12,6 +12,7 @@ test('a cupboard begins with one line, takes a list, and gives it back as one', 
   await page.getByLabel('Size').fill('¼');
   await page.keyboard.press('Enter');
   await expect(page.locator('[data-shelf="1/4"]')).toContainText('1 free');
+  await page.getByRole('button', { name: 'Papers' }).click();
 
   const picking = page.waitForEvent('filechooser');
   await page.getByText('Bring in a list…').click();
@@ -114,10 +115,44 @@ test('labels, a loan paper and a fitting tape are printed, and a picture of a la
   const loan = page.locator('[data-loan]').first();
   await loan.getByLabel('What was to be seen on it').fill('a scratch under the strings');
   await page.keyboard.press('Tab');
-  await expect(page.getByText('Everything is saved')).toBeVisible();
+  await expect.poll(async () => (await stored(page, 'loans')).filter((one) => one.stateOut).length).toBe(1);
   const paper = await print('Loan paper', loan);
   expect(paper.text).toContain('a scratch under the strings');
   expect(paper.text).toContain('Came back: day, how it was');
+});
+
+test('going round: a tap each, what is amiss goes to the workshop as a list; what to get is counted', async ({
+  page
+}) => {
+  await openWithClass(page, '/cupboard#cello');
+  await page.getByRole('button', { name: 'Go round' }).click();
+  const round = page.getByRole('region', { name: 'Going round' });
+  const inHand = round.locator('[data-in-hand]');
+  const first = await inHand.textContent();
+  await round.getByRole('button', { name: 'All of it is fine' }).click();
+  await expect(inHand).not.toHaveText(first ?? '');
+  await round.getByText('Pin or its screw').click();
+  await round.getByText('Strings old').click();
+  await expectAccessible(page);
+  await round.getByRole('button', { name: 'To mend: 2' }).click();
+  await expect(round).toContainText('pin or its screw, strings old');
+  await expect(round).toContainText('2 of 6');
+  await round.getByRole('button', { name: 'Not at hand' }).click();
+  const saving = page.waitForEvent('download');
+  await round.getByRole('button', { name: 'Save this list' }).click();
+  expect((await bytesOf(await saving)).toString('utf8')).toContain('"pin or its screw, strings old"');
+  await round.getByRole('button', { name: '1 goes to the workshop' }).click();
+  await expect(round).toContainText('(is there)');
+  await page.keyboard.press('Control+z');
+  await expect(round.getByRole('button', { name: '1 goes to the workshop' })).toBeVisible();
+  await page.getByRole('button', { name: 'Go round' }).click();
+
+  await page.getByRole('button', { name: 'What to get' }).click();
+  const needs = page.getByRole('region', { name: 'What to get' });
+  await expect(needs.locator('[data-stools]')).toContainText('1 × stool of 33.5 cm, 1 × stool of 40.0 cm');
+  await expect(needs.locator('[data-fewest]')).toBeVisible();
+  await expect(needs.getByRole('row', { name: /^1\/8/ })).toContainText('over');
+  await expectAccessible(page);
 });
 
 test('who gets what is worked out, told with its reasons, taken in one step and taken back', async ({

@@ -5,7 +5,10 @@ import type {
   Match,
   MoreOf,
   PlanLine,
+  RoundPoint,
+  Shortage,
   SolverState,
+  ToGet,
   Whereabouts
 } from '$lib/core/cupboard';
 import type { IsoDay } from '$lib/core/time';
@@ -16,6 +19,21 @@ export const STATE_WORDS: Readonly<Record<InstrumentState, string>> = {
   'to-mend': 'To mend',
   workshop: 'In the workshop',
   'out-of-use': 'Out of use'
+};
+
+/** What is looked at on an instrument, as it is called when it is not right. */
+export const POINT_WORDS: Readonly<Record<RoundPoint, string>> = {
+  case: 'Case',
+  strings: 'Strings old',
+  pegs: 'Pegs',
+  bridge: 'Bridge leans',
+  soundpost: 'Soundpost',
+  tailpiece: 'Tailpiece cord',
+  seams: 'Seam or crack',
+  pin: 'Pin or its screw',
+  'bow-hair': 'Bow hair',
+  'bow-screw': 'Bow screw',
+  'bow-stick': 'Bow stick'
 };
 
 /** What a size is for somebody, behind the name. */
@@ -56,6 +74,7 @@ export function whereText(
 export const freeText = (free: number): string => (free === 0 ? 'none free' : `${free} free`);
 
 const percent = (chance: number): string => `${Math.round(100 * chance)} %`;
+const SURE = 0.995;
 
 /** What the line of a plan says, and why. */
 export function planText(
@@ -110,3 +129,18 @@ export const costsText = ({ smaller, larger, waits, change }: Costs): string =>
 /** What it costs that something was fixed. */
 export const fixedText = (more: number): string =>
   more < 0.05 ? 'That costs nothing.' : `That costs ${more.toFixed(1)} more than without.`;
+
+/** How many of a size are wanted: `3`, or `2 to 4` where the forecast leaves it open. */
+export const wantedText = ({ likely: [least, most] }: Pick<Shortage, 'likely'>): string =>
+  least === most ? String(least) : `${least} to ${most}`;
+
+/** Whether that is short or over, and how sure; nothing where it is neither. */
+export function shortText({ chanceShort, chanceOver }: Shortage): string {
+  const said = (what: string, chance: number) => (chance >= SURE ? what : `${what}, ${percent(chance)}`);
+  if (chanceShort >= 0.1 && chanceShort >= chanceOver) return said('short', chanceShort);
+  return chanceOver >= 0.5 ? said('over', chanceOver) : '';
+}
+
+/** What to rent or buy: `1 × 1/4, 2 × 1/2`. */
+export const toGetText = (all: readonly ToGet[]): string =>
+  all.map(({ size, count }) => `${count} × ${size}`).join(', ');

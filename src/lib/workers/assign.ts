@@ -1,7 +1,16 @@
 import { proxy } from 'comlink';
-import type { Assignment, AssignQuestion, MoreOf, SolverState } from '$lib/core/cupboard';
+import type { Assignment, AssignQuestion, MoreOf, SolverState, ToGet } from '$lib/core/cupboard';
 import { aside } from './aside';
 import type { AssignDoor } from './assign.worker';
+
+const begin = () =>
+  aside<AssignDoor>(new Worker(new URL('./assign.worker.ts', import.meta.url), { type: 'module' }));
+
+/** The fewest instruments to rent or buy so that nobody waits, worked out in a worker of its own. */
+export async function toGetAside(question: AssignQuestion): Promise<readonly ToGet[]> {
+  const { door, broken, end } = begin();
+  return Promise.race([door.get(question), broken]).finally(end);
+}
 
 /** A plan that is being worked out, and can be given up for another. */
 export interface Planning {
@@ -18,9 +27,7 @@ export interface Planning {
  * @param onState told how far it is, now and then
  */
 export function planAside(question: AssignQuestion, onState: (state: SolverState) => void): Planning {
-  const { door, broken, end } = aside<AssignDoor>(
-    new Worker(new URL('./assign.worker.ts', import.meta.url), { type: 'module' })
-  );
+  const { door, broken, end } = begin();
   let stop: () => void = () => undefined;
   const stopped = new Promise<null>((done) => {
     stop = () => done(null);

@@ -5,6 +5,8 @@ import {
   assign,
   moreOf,
   solveWith,
+  toGet,
+  type ToGet,
   type Assignment,
   type AssignQuestion,
   type MoreOf,
@@ -43,6 +45,12 @@ const door = {
     };
     const solve: Solver = (text) => Promise.resolve(solveWith(solver, text, { onState: tell }));
     return assign(question, solve);
+  },
+  /** The fewest to rent or buy so that nobody waits. */
+  get: async (question: AssignQuestion): Promise<readonly ToGet[]> => {
+    const solver = await highs;
+    const solve: Solver = (text) => Promise.resolve(solveWith(solver, text, { onState: isEnough }));
+    return toGet(question, solve);
   },
   /** What one more of each size would save of what the plan costs. */
   more: async (question: AssignQuestion, cost: number): Promise<readonly MoreOf[]> => {

@@ -8,9 +8,13 @@ import {
   leansOf,
   lengthOf,
   linesOf,
+  pointsOf,
+  roundOf,
   shelvesOf,
+  shortagesOf,
   silhouetteOf,
   sizeFrom,
+  toMend,
   wantedOn,
   type Kept,
   type Out
@@ -264,4 +268,70 @@ describe('how a measured instrument leans', () => {
     expect(leans(next + (next - half) / 2, '3/4')).toBe(0.5);
     expect(leans(before - (half - before) / 2, '1/4')).toBe(-0.5);
   });
+});
+
+it('what is short and over is told with its chance: two who may want one of one', () => {
+  const wanted = (chance: number) => [
+    [
+      { size: '1/4', chance },
+      { size: '1/2', chance: 1 - chance }
+    ]
+  ];
+  const person = { now: null, noLarger: false, fixed: [], slots: [] };
+  const quarter = {
+    id: 'q',
+    size: '1/4',
+    shared: false,
+    only: null,
+    there: [true],
+    rental: false,
+    steps: null
+  };
+  const [of, none] = shortagesOf({
+    sizes: ['1/8', '1/4', '1/2'],
+    terms: 1,
+    players: [
+      { ...person, id: 'a', wanted: wanted(0.5) },
+      { ...person, id: 'b', wanted: wanted(0.6) }
+    ],
+    instruments: [quarter]
+  });
+  // Both with 0.3, none with 0.2.
+  expect(of).toMatchObject({ size: '1/4', there: 1, likely: [0, 2] });
+  expect(of?.wanted).toBeCloseTo(1.1, 9);
+  expect(of?.chanceShort).toBeCloseTo(0.3, 9);
+  expect(of?.chanceOver).toBeCloseTo(0.2, 9);
+  expect(none).toMatchObject({ size: '1/2', there: 0, chanceOver: 0 });
+  expect(none?.chanceShort).toBeCloseTo(1 - 0.5 * 0.6, 9);
+});
+
+describe('going round', () => {
+  const seen = (number: string, size: string, rest: Partial<Parameters<typeof roundOf>[0][number]> = {}) => ({
+    ...kept(number, { size }),
+    ...rest
+  });
+  const SIZES = ['1/4', '1/2'];
+  it('meets by size and number what was not looked at for a term, and nothing that is out of use', () => {
+    const all = [
+      seen('10', '1/2'),
+      seen('9', '1/2', { seenOn: daysLater(TODAY, -101) }),
+      seen('3', '1/4', { seenOn: daysLater(TODAY, -100) }),
+      seen('4', '1/4', { state: 'out-of-use' }),
+      seen('5', '1/4', { state: 'workshop' })
+    ];
+    expect(roundOf(all, SIZES, TODAY).map(({ number }) => number)).toEqual(['5', '9', '10']);
+  });
+  it('lists for the workshop what is to be mended, and what was seen on what is there already', () => {
+    const all = [
+      seen('10', '1/2', { state: 'to-mend' }),
+      seen('2', '1/2', { state: 'to-mend', amiss: ['pegs'] }),
+      seen('3', '1/4', { state: 'workshop', amiss: ['bridge'] }),
+      seen('4', '1/4', { state: 'workshop' }),
+      seen('5', '1/4')
+    ];
+    expect(toMend(all).map(({ number }) => number)).toEqual(['2', '3', '10']);
+  });
+  it.each(FAMILIES)('looks at a pin only where there is one: %s', (family) =>
+    expect(pointsOf(family).includes('pin')).toBe(family === 'cello' || family === 'bass')
+  );
 });

@@ -7,6 +7,8 @@ export { INSTRUMENT_STATES, type InstrumentState } from './state';
 export {
   assign,
   moreOf,
+  toGet,
+  type ToGet,
   solveWith,
   type Assignment,
   type Solver,
@@ -19,5 +21,8 @@ export {
   type AssignQuestion,
   type Costs
 } from './assign';
+export { pointsOf, ROUND_POINTS, roundOf, toMend, type RoundPoint } from './round';
+export { coveringOf, type Covering, type Need } from './cover';
+export { shortagesOf, type Shortage } from './shortage';
 export { linesOf, type PlanLine } from './lines';
 export { chanceOutgrown, wantedOn } from './forecast';

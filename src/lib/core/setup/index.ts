@@ -89,7 +89,7 @@ export { followsOf, standsWith, withOwn, withOwnValue, type Follows } from './ow
 export { mendedBy, settingsInUse, settingsUnder, supportOf } from './in-use';
 export { onBack, type BackPlace, type OnBack } from './on-back';
 export { SEEN_PICTURES } from './pictures';
-export { furthestDrift, isPastLimit, setupReview, type SetupReview } from './drift';
+export { driftAt, furthestDrift, isPastLimit, setupReview, type SetupReview, type SetupThen } from './drift';
 export {
   offerRests,
   OWN_REST_KINDS,

@@ -9,9 +9,11 @@ import {
   changeInstrument,
   changeLoan,
   giveOut,
+  lookedAtInstrument,
   removeInstrument,
   takeBack,
   takePlan,
+  takeToWorkshop,
   type InstrumentForm
 } from './cupboard';
 import { loadDemo } from '../demo/demo';
@@ -193,4 +195,31 @@ it('what somebody has of the made-up school stays when that goes, until it is ta
   const after = await cupboardOf(db);
   expect(after.instruments.map(({ id }) => id)).toEqual([spare?.id]);
   expect(after.out.map(({ instrumentId }) => instrumentId)).toEqual([spare?.id]);
+});
+
+describe('going round', () => {
+  it('notes the day and what is amiss; what is in the workshop stays there until it is fine', async () => {
+    const db = freshDatabase();
+    const id = await givenInstrument(db);
+    await lookedAtInstrument(db, id, { today: TODAY, amiss: ['pegs'], state: 'to-mend' });
+    expect(await db.instruments.get(id)).toMatchObject({ seenOn: TODAY, amiss: ['pegs'], state: 'to-mend' });
+    await takeToWorkshop(db, [id, 'removed meanwhile']);
+    await lookedAtInstrument(db, id, { today: TODAY, amiss: ['pegs'], state: 'to-mend' });
+    expect((await db.instruments.get(id))?.state).toBe('workshop');
+    await lookedAtInstrument(db, id, { today: TODAY, amiss: [], state: 'fine' });
+    // Mended meanwhile: it is not taken there.
+    await takeToWorkshop(db, [id]);
+    expect(await db.instruments.get(id)).toMatchObject({ amiss: [], state: 'fine' });
+  });
+
+  it('takes all to the workshop, and undone they are all back', async () => {
+    const db = freshDatabase();
+    const ids = [await givenInstrument(db), await givenInstrument(db)];
+    for (const id of ids) await lookedAtInstrument(db, id, { today: TODAY, amiss: [], state: 'to-mend' });
+    await takeToWorkshop(db, ids);
+    const states = async () => (await db.instruments.toArray()).map(({ state }) => state);
+    expect(await states()).toEqual(['workshop', 'workshop']);
+    await undo(db);
+    expect(await states()).toEqual(['to-mend', 'to-mend']);
+  });
 });

@@ -1,4 +1,4 @@
-import type { InstrumentState } from '$lib/core/cupboard';
+import type { InstrumentState, RoundPoint } from '$lib/core/cupboard';
 import type { IsoDay } from '$lib/core/time';
 import { commit } from '../journal/changes';
 import type { Writer } from '../journal/writer';
@@ -51,6 +51,33 @@ export const addInstruments = (
 export const changeInstrument = (db: Database, id: string, patch: Partial<InstrumentForm>): Promise<void> =>
   commit(db, 'Changed an instrument', async ({ put }) => {
     await put('instruments', { ...(await currentInstrument(db, id)), ...patch });
+  });
+
+/** Notes how an instrument was when it was in hand on a day. What is in the workshop stays there unless it is fine. */
+export const lookedAtInstrument = (
+  db: Database,
+  id: string,
+  { today, amiss, state }: { today: IsoDay; amiss: readonly RoundPoint[]; state: InstrumentState }
+): Promise<void> =>
+  commit(db, 'Looked at an instrument', async ({ put }) => {
+    const instrument = await currentInstrument(db, id);
+    const isThere = instrument.state === 'workshop' && state === 'to-mend';
+    await put('instruments', {
+      ...instrument,
+      seenOn: today,
+      amiss: [...amiss],
+      state: isThere ? 'workshop' : state
+    });
+  });
+
+/** Takes what is to be mended to the workshop, as one step; what was mended or put away meanwhile stays. */
+export const takeToWorkshop = (db: Database, ids: readonly string[]): Promise<void> =>
+  commit(db, 'Took instruments to the workshop', async ({ putAll }) => {
+    const all = await db.instruments.bulkGet([...ids]);
+    await putAll(
+      'instruments',
+      all.flatMap((one) => (one?.state === 'to-mend' ? [{ ...one, state: 'workshop' as const }] : []))
+    );
   });
 
 /**

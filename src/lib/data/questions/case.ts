@@ -8,7 +8,7 @@ import {
   type Outlook,
   type OutlookQuestion
 } from '$lib/core/outlook';
-import { setupReview, type SetupReview } from '$lib/core/setup';
+import { setupReview, type SetupReview, type SetupThen } from '$lib/core/setup';
 import { proposeSize, type Proposal, type Readings, type SizingQuestion } from '$lib/core/sizing';
 import type { IsoDay } from '$lib/core/time';
 import { advise, type Advice } from '$lib/core/trial';
@@ -239,29 +239,25 @@ export function foresightOf(of: PlayerCase): Foresight | null {
   return foresee(outlookQuestion({ ...of, today: last }, fit.size, fit));
 }
 
-/** How a set-up for violin or viola fills the gap, as its drift is judged. */
-export const filling = (setup: Setup) =>
-  setup.kind === 'rest'
+/** A set-up that was kept, with the lengths on which it rests, as its drift is judged. */
+export const setupThenOf = (setup: Setup, { dimensions }: Pick<Settings, 'dimensions'>): SetupThen => ({
+  kind: setup.kind,
+  instrument: dimensionsOf(setup.family, setup.size, dimensions),
+  ...(setup.kind === 'rest'
     ? { rest: { school: setup.choices.school, chinRestMm: setup.settings.chinRest.value } }
-    : {};
+    : {}),
+  lengths: setup.basis.lengths
+});
 
 /** When the set-up on the size in use is to be looked at again; null without one. */
 export function setupReviewOf(of: PlayerCase): SetupReview | null {
   const fit = newestFitOf(of.player, of.fits);
   const setup = newestFirst(of.setups ?? []).find(({ fitId }) => fitId === fit?.id);
   if (!fit || !setup) return null;
-  return setupReview(
-    {
-      kind: setup.kind,
-      instrument: dimensionsOf(setup.family, setup.size, of.settings.dimensions),
-      ...filling(setup),
-      lengths: setup.basis.lengths
-    },
-    {
-      sex: sexOf(of.player),
-      birthMonth: of.player.birthMonth,
-      heights: heightsOf(of.measurements),
-      today: of.today
-    }
-  );
+  return setupReview(setupThenOf(setup, of.settings), {
+    sex: sexOf(of.player),
+    birthMonth: of.player.birthMonth,
+    heights: heightsOf(of.measurements),
+    today: of.today
+  });
 }

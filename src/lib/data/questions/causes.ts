@@ -1,11 +1,10 @@
 import { MEASUREMENT_IDS } from '$lib/core/body';
 import { faultKey, type CauseFacts, type OwnRecord, type RemedyStanding } from '$lib/core/causes';
 import { identityOf, type Check, type Fault, type SettingStep } from '$lib/core/checks';
-import { dimensionsOf } from '$lib/core/instruments';
 import { furthestDrift, reachOf, type SettingId } from '$lib/core/setup';
 import { daysBetween, type IsoDay } from '$lib/core/time';
 import { looksFor } from '$lib/core/trial';
-import { filling, foresightOf, newestFirst, newestFitOf } from './case';
+import { foresightOf, newestFirst, newestFitOf, setupThenOf } from './case';
 import { combined, heightsOf } from './lengths';
 import { newestByKind } from '../commands/measurements';
 import type { CheckResult, Fit, Measurement, Player, Remedy, Settings, Setup, Trial } from '../store/records';
@@ -37,9 +36,9 @@ function setupFacts(
 ): CauseFacts {
   const setup = newestFirst(setups).find(({ family }) => family === player.family);
   if (!setup) return { setupKept: false };
-  const instrument = dimensionsOf(setup.family, setup.size, settings.dimensions);
+  const then = setupThenOf(setup, settings);
+  const { instrument } = then;
   const heightMm = heightsOf(measurements).at(-1)?.mm;
-  const then = { kind: setup.kind, instrument, ...filling(setup), lengths: setup.basis.lengths };
   const drift = heightMm === undefined ? null : furthestDrift(then, heightMm);
   const newest = newestByKind(measurements);
   const lengthReadAnew = MEASUREMENT_IDS.some((kind) => {

@@ -2,9 +2,11 @@ import { focusOf, strengthOf, type CheckCategory } from '$lib/core/checks';
 import type { Family } from '$lib/core/instruments';
 import { isOverdue, type KitItem } from '$lib/core/kit';
 import { behindIn, mostAskedFor, type Due, type InCategory } from '$lib/core/plan';
+import { coveringOf, type Need } from '$lib/core/cupboard';
 import { supportOf, type RestSupport } from '$lib/core/setup';
 import { daysBetween, type IsoDay } from '$lib/core/time';
 import { groupByPlayer, newestFirst, newestFitOf } from './case';
+import { FITTING_REACH } from './fittings';
 import { newestByCheck, seenResults } from '../commands/checks';
 import type { Database } from '../store/database';
 import { kitGaps } from '../commands/kit';
@@ -106,25 +108,20 @@ export type ToBring = { readonly count: number } & (
 type Thing = ToBring extends infer One ? (One extends ToBring ? Omit<One, 'count'> : never) : never;
 
 const BRING_ORDER: readonly ToBring['what'][] = ['size', 'stool', 'rest', 'kit'];
-/** Stools are told apart by so much, mm. */
-const STOOL_STEP_MM = 10;
-
 /** What to bring for players: the sizes they play, the stools and rests of their set-ups, and what their kit lacks. */
 export async function toBring(db: Database, players: readonly Player[]): Promise<readonly ToBring[]> {
   const ids = players.map(({ id }) => id);
   const [fits, setups] = await Promise.all([ofPlayers(db, 'fits', ids), ofPlayers(db, 'setups', ids)]);
   const [fitsOf, setupsOf] = [groupByPlayer(fits), groupByPlayer(setups)];
+  const seats: Need[] = [];
   const things = players.flatMap((player): Thing[] => {
     const { id, family } = player;
     const fit = newestFitOf(player, fitsOf.get(id));
     const setup = newestFirst((setupsOf.get(id) ?? []).filter((one) => one.family === family))[0];
     const support = setup?.kind === 'rest' ? supportOf(setup) : 'none';
-    const stool = setup?.kind === 'seated' ? setup.settings.seat.value : 0;
+    if (setup?.kind === 'seated') seats.push({ id, mm: [setup.settings.seat.value] });
     return [
       ...(fit ? [{ what: 'size' as const, size: fit.size, family }] : []),
-      ...(stool > 0
-        ? [{ what: 'stool' as const, mm: Math.round(stool / STOOL_STEP_MM) * STOOL_STEP_MM }]
-        : []),
       ...(support === 'none' ? [] : [{ what: 'rest' as const, kind: support }]),
       ...kitGaps(player)
         .filter(({ state }) => state === 'missing')
@@ -136,7 +133,13 @@ export async function toBring(db: Database, players: readonly Player[]): Promise
     const key = JSON.stringify(thing);
     counted.set(key, { ...thing, count: (counted.get(key)?.count ?? 0) + 1 } as ToBring);
   }
-  return [...counted.values()].sort(
+  // As few stools as serve all of them, rather than one for each height.
+  const stools = coveringOf(seats, FITTING_REACH).map(({ mm, count }) => ({
+    what: 'stool' as const,
+    mm,
+    count
+  }));
+  return [...counted.values(), ...stools].sort(
     (a, b) => BRING_ORDER.indexOf(a.what) - BRING_ORDER.indexOf(b.what) || b.count - a.count
   );
 }

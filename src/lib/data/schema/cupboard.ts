@@ -1,5 +1,5 @@
-import { boolean, object, string } from 'yup';
-import { INSTRUMENT_STATES } from '$lib/core/cupboard';
+import { array, boolean, object, string } from 'yup';
+import { INSTRUMENT_STATES, ROUND_POINTS } from '$lib/core/cupboard';
 import { day, exactly, family, id, length, oneOf, size, sizesBelong, text, type RecordOf } from './fields';
 
 /** An instrument of the cupboard. */
@@ -17,6 +17,9 @@ export const instrumentSchema = sizesBelong(
       state: oneOf(INSTRUMENT_STATES).optional(),
       /** Stays in the room, for one player a lesson time; else it goes home with one. */
       shared: boolean().optional(),
+      /** The day on which it was looked at last, and what was amiss then; never where absent. */
+      seenOn: day().optional(),
+      amiss: array().of(oneOf(ROUND_POINTS).required()).max(ROUND_POINTS.length).optional(),
       demo: boolean().required()
     })
   ),

@@ -12,6 +12,8 @@
   import { tapePlace } from '$lib/words/fitting-tape';
   import { instrumentLabel, loanPaper } from '$lib/print/loan';
 
+  import InstrumentList from './InstrumentList.svelte';
+
   /** Papers of the cupboard: labels for the cases, loans to sign, and a tape to fit by. */
   let {
     family,
@@ -85,6 +87,7 @@
       />
       <ProofLine onread={(mm) => (proofMm = mm)} />
     {/if}
+    <InstrumentList instruments={cupboard.instruments} />
   </div>
   {#if isShoulderFamily(family)}
     <p class="soft text-sm">

@@ -14,9 +14,11 @@
   import TabParts from '$lib/ui/TabParts.svelte';
   import { freeText } from '$lib/words/cupboard';
   import { FAMILY_WORDS } from '$lib/words/families';
+  import CupboardNeeds from './CupboardNeeds.svelte';
   import CupboardPapers from './CupboardPapers.svelte';
   import CupboardPlan from './CupboardPlan.svelte';
   import InstrumentList from './InstrumentList.svelte';
+  import CupboardRound from './CupboardRound.svelte';
   import InstrumentPanel from './InstrumentPanel.svelte';
   import NewInstrument from './NewInstrument.svelte';
   import ShelfInstrument from './ShelfInstrument.svelte';
@@ -50,6 +52,8 @@
   let opened = $state<string | null>(null);
   let adding = $state(false);
   let planning = $state(false);
+  let needing = $state(false);
+  let rounding = $state(false);
   let printing = $state(false);
   let problem = $state('');
 
@@ -100,6 +104,12 @@
       <button type="button" class="btn act" aria-expanded={planning} onclick={() => (planning = !planning)}
         >Who gets what?</button
       >
+      <button type="button" class="btn act" aria-expanded={needing} onclick={() => (needing = !needing)}
+        >What to get</button
+      >
+      <button type="button" class="btn act" aria-expanded={rounding} onclick={() => (rounding = !rounding)}
+        >Go round</button
+      >
       <button type="button" class="btn act" aria-expanded={adding} onclick={() => (adding = !adding)}
         >One more instrument</button
       >
@@ -107,7 +117,6 @@
         >Papers</button
       >
       <FilePick label="Read a label…" accept="image/*" onpick={read} />
-      <InstrumentList instruments={all} />
     {/if}
   </header>
   {#if problem}<p class="problem" role="alert">{problem}</p>{/if}
@@ -135,14 +144,27 @@
       {#if printing}
         <CupboardPapers family={at} cupboard={cupboard.current} settings={settings.current} {nameOf} />
       {/if}
-      {#if planning && (!everybody.ready || everybody.pending.length > 0)}
+      {#if rounding}
+        {#key at}<CupboardRound family={at} cupboard={cupboard.current} {nameOf} />{/key}
+      {/if}
+      {#if (planning || needing) && (!everybody.ready || everybody.pending.length > 0)}
         <p class="soft" role="status">Looking ahead first: who outgrows what, and when…</p>
-      {:else if planning}
+      {:else}
         {#key at}
-          <CupboardPlan family={at} cupboard={cupboard.current} entries={everybody.entries} {nameOf} />
+          {#if planning}
+            <CupboardPlan family={at} cupboard={cupboard.current} entries={everybody.entries} {nameOf} />
+          {/if}
+          {#if needing}
+            <CupboardNeeds
+              family={at}
+              cupboard={cupboard.current}
+              entries={everybody.entries}
+              settings={settings.current}
+            />
+          {/if}
         {/key}
       {/if}
-      <div class="open" class:with-panel={picked !== null}>
+      <div class="open" class:no-print={needing} class:with-panel={picked !== null}>
         <div class="shelves">
           <svg class="scale" width="44" height={SHELF_PX + 30} aria-hidden="true">
             <Ruler

@@ -1,6 +1,6 @@
 import loadHighs from 'highs';
 import { describe, expect, it } from 'vitest';
-import { assign, moreOf, solveWith, type AssignQuestion, type Assignment, type Solver } from '.';
+import { assign, moreOf, solveWith, toGet, type AssignQuestion, type Assignment, type Solver } from '.';
 import { anyQuestion, instrument, player, question, surely } from './any-question.testing';
 import { costsOfPlan, sumOf, type Plan } from './plan-cost';
 
@@ -112,6 +112,25 @@ describe('who gets what', () => {
       { size: '1/4', saves: 18 },
       { size: '1/8', saves: 12 }
     ]);
+  });
+
+  it('the fewest to get so that nobody waits: one for two terms, and none where somebody makes do', async () => {
+    const always = (size: string) => [surely(size), surely(size)];
+    const players = [
+      player('a', always('1/2')),
+      player('b', always('1/2')),
+      player('c', [surely('1/4'), surely('1/2')])
+    ];
+    const asked = question({ terms: 2, players, instruments: [instrument('h', '1/2', {}, 2)] });
+    // Of two that are missing one may be a half and one a quarter, for c is too small for a half at first.
+    const found = await toGet(asked, solve);
+    expect(found.reduce((sum, { count }) => sum + count, 0)).toBe(2);
+    const enough = found.flatMap(({ size, count }) =>
+      Array.from({ length: count }, (_, at) => instrument(`got ${size} ${at}`, size, {}, 2))
+    );
+    const plan = await assign({ ...asked, instruments: [...asked.instruments, ...enough] }, solve);
+    expect(who(plan)?.filter(([, id]) => id === null)).toEqual([]);
+    expect(await toGet({ ...asked, players: players.slice(0, 1) }, solve)).toEqual([]);
   });
 
   it('an instrument that was measured counts by how it lands, not by its label', async () => {

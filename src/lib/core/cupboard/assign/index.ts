@@ -1,4 +1,5 @@
 export { assign } from './assign';
+export { toGet, type ToGet } from './to-get';
 export { moreOf, type MoreOf } from './more-of';
 export {
   USUAL_COSTS,

@@ -71,10 +71,20 @@ export function modelOf(question: AssignQuestion, apart = false): Model {
       before = has;
     }
   });
+  /** How many are got of what stands for as many as are needed, with what each costs. */
+  const got = new Map<string, number>();
   for (const [key, list] of offered) {
     const of = classes[Number(key.split(' ')[0])];
     const [first] = of?.instruments ?? [];
-    if (!of || !first || first.rental) continue;
+    if (!of || !first) continue;
+    if (first.rental) {
+      if (first.each !== undefined) {
+        const [k] = key.split(' ');
+        rows.push(`${plus(list.map(({ name }) => name))} - g${k} <= 0`);
+        got.set(`g${k}`, first.each);
+      }
+      continue;
+    }
     if (!first.shared) {
       if (list.length > of.instruments.length)
         rows.push(`${plus(list.map(({ name }) => name))} <= ${of.instruments.length}`);
@@ -92,6 +102,7 @@ export function modelOf(question: AssignQuestion, apart = false): Model {
     for (const names of bySlot.values())
       if (names.length > of.instruments.length) rows.push(`${plus(names)} <= ${of.instruments.length}`);
   }
+  for (const [name, each] of got) objective.push(`${short(each)} ${name}`);
   const text = [
     'Minimize',
     ` cost: ${objective.length > 0 ? plus(objective) : '0 none'}`,
@@ -99,6 +110,7 @@ export function modelOf(question: AssignQuestion, apart = false): Model {
     ...rows.map((row, at) => ` r${at}: ${row}`),
     'Binary',
     ...whole.map((name) => ` ${name}`),
+    ...(got.size > 0 ? ['General', ...[...got.keys()].map((name) => ` ${name}`)] : []),
     'End'
   ].join('\n');
   return { text, classes };

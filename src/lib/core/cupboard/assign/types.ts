@@ -31,6 +31,8 @@ export interface AssignInstrument {
   readonly there: readonly boolean[];
   /** Stands for as many as are needed. */
   readonly rental: boolean;
+  /** What each of those costs that are needed at the same time, once for all terms; nothing where absent. */
+  readonly each?: number;
   /**
    * Of one that was measured: the share by which it plays as the next size up, below 0 as the next one down; so two
    * halves are not the same half.
