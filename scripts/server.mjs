@@ -35,6 +35,11 @@ if (!isOpen) process.env.ORIGIN ??= addressOf(local);
 
 const { handler } = await import('./handler.js');
 
+const WORKER = /^\/_app\/immutable\/workers\/([\w-]+)\.worker-[^/]*\.js/;
+/** A worker has a policy of its own: only the one that solves plans may compile WebAssembly. */
+const workerPolicy = (name) =>
+  `default-src 'self'; script-src 'self'${name === 'assign' ? " 'wasm-unsafe-eval'" : ''}; object-src 'none'`;
+
 const KNOWN = ['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'];
 
 createServer((request, response) => {
@@ -42,6 +47,8 @@ createServer((request, response) => {
   if (!KNOWN.includes(request.method)) request.method = 'PATCH';
   response.setHeader('x-content-type-options', 'nosniff');
   response.setHeader('referrer-policy', 'no-referrer');
+  const worker = WORKER.exec(request.url ?? '');
+  if (worker) response.setHeader('content-security-policy', workerPolicy(worker[1]));
   handler(request, response, () => {
     response.statusCode = 404;
     response.end();

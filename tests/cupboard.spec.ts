@@ -166,11 +166,32 @@ test('who gets what is worked out, told with its reasons, taken in one step and 
   await expect(line).toContainText('1/2 fits with');
   await expect(plan).toContainText('proven the least');
   await expectAccessible(page);
+  await expect(page.locator('[data-arrows]')).toContainText('Caspar');
   await plan.getByRole('button', { name: 'Take this plan' }).click();
   await expect(page.locator('[data-shelf="1/2"] [data-where=out]')).toContainText('Caspar');
+  await expect(page.locator('[data-arrows]')).toHaveCount(0);
+  const after = page.locator('[data-taken]');
+  await expect(after.getByRole('link', { name: 'Caspar Winterbourne' })).toHaveAttribute(
+    'href',
+    /^\/letter\//
+  );
+  const saving = page.waitForEvent('download');
+  await after.getByRole('button', { name: /^\d+ loan papers? of this plan/ }).click();
+  expect((await readPdf(await bytesOf(await saving))).text).toContain('Caspar Winterbourne');
   await expect(plan).toContainText('Everybody keeps what is in use');
   await page.keyboard.press('Control+z');
   await expect(page.locator('[data-shelf="1/2"] [data-where=out]')).toHaveCount(0);
+  await expect(after).toHaveCount(0);
+  await expect(line).toBeVisible();
+  // What is weighed is the teacher's: who may wait for nothing gets nothing.
+  await plan.getByText('What is weighed').click();
+  await plan.getByLabel('Waiting').fill('x');
+  await page.keyboard.press('Tab');
+  await expect(plan.getByRole('alert')).toContainText('number from 0');
+  await plan.getByLabel('A change').fill('40');
+  await page.keyboard.press('Tab');
+  await expect(plan).toContainText('a change 40');
+  await plan.getByRole('button', { name: 'As usual again' }).click();
   await expect(line).toBeVisible();
   // Another opinion: it stays, is said, and what it costs.
   await line.getByRole('button', { name: 'Leave as it is' }).click();

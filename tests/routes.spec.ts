@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { readdirSync } from 'node:fs';
 
 const child = { family: 'violin', measurements: { heightMm: 1205, armToPalmMm: 482 } };
 
@@ -98,6 +99,18 @@ test('pages and files carry strict headers', async ({ request }) => {
   expect(policy).toContain("frame-ancestors 'none'");
   expect(policy).not.toMatch(/script-src[^;]*unsafe/);
   expect(page.headers()['referrer-policy']).toBe('no-referrer');
+  for (const [name, compiles] of [
+    ['assign', true],
+    ['print', false]
+  ] as const) {
+    const [file] = readdirSync('build/client/_app/immutable/workers').filter((one) =>
+      one.startsWith(`${name}.worker-`)
+    );
+    const headers = (await request.get(`/_app/immutable/workers/${file}`)).headers();
+    expect(headers['content-security-policy']).toContain("default-src 'self'");
+    expect(headers['content-security-policy']?.includes('wasm-unsafe-eval')).toBe(compiles);
+  }
+  expect(policy).not.toContain('wasm');
   for (const path of ['/', '/favicon.svg', '/api/v1/health'])
     expect((await request.get(path)).headers()['x-content-type-options']).toBe('nosniff');
 });

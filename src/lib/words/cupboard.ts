@@ -122,6 +122,19 @@ export const stateText = ({ cost, bound, seconds }: SolverState): string =>
     ? ''
     : `The best so far costs ${costShort(cost)}, none can cost under ${costShort(Math.max(0, bound))}.`;
 
+/** Each number that a plan weighs, with its place in the costs. */
+export const COST_WORDS = [
+  { place: ['smaller', 0], text: 'One size too small' },
+  { place: ['smaller', 1], text: 'Two too small' },
+  { place: ['larger', 0], text: 'One size too large' },
+  { place: ['larger', 1], text: 'More too large' },
+  { place: ['change'], text: 'A change' },
+  { place: ['waits'], text: 'Waiting' }
+] as const satisfies readonly {
+  readonly place: readonly ['smaller' | 'larger', 0 | 1] | readonly ['change' | 'waits'];
+  readonly text: string;
+}[];
+
 /** What is weighed against what. */
 export const costsText = ({ smaller, larger, waits, change }: Costs): string =>
   `A term on a size too small costs ${smaller[0]}, two sizes ${smaller[1]}; too large ${larger[0]} or ${larger[1]}; waiting ${waits}; a change ${change}. The last term counts twice.`;

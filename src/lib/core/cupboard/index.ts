@@ -12,7 +12,6 @@ export {
   solveWith,
   type Assignment,
   type Solver,
-  type SolverLimits,
   type SolverState,
   type MoreOf,
   USUAL_COSTS,

@@ -1,7 +1,9 @@
 import { dayOf } from '$lib/core/time';
 import { forgetAllForeseen, forgetForeseen } from '../questions/claims';
+import { DEFAULT_SETTINGS } from '../questions/settings';
 import type { ChangeHead, Change, Operation } from '../schema/change';
 import { OTHER_STORES, type Database } from '../store/database';
+import type { Settings } from '../store/records';
 import { OWNED_TABLES, ownerOf, TABLE_NAMES, type Records, type TableName } from '../store/tables';
 import { passGate, type Write } from './gate';
 import { tell } from './heard';
@@ -178,9 +180,30 @@ function writesByTable(operations: readonly Operation[]): ReadonlyMap<TableName,
   return all;
 }
 
+/** Settings on which nothing rests that is foreseen. */
+const BESIDE: readonly string[] = [
+  'theme',
+  'costs',
+  'letters',
+  'teacherName',
+  'aHz',
+  'noLetterKeys'
+] satisfies readonly (keyof Settings)[];
+
+/** Whether a change is one of the teacher's way, by which sizes and set-ups are judged. */
+function changesTheWay({ table, before, after }: Operation): boolean {
+  if (table !== 'settings') return false;
+  const [was, is] = [before, after].map(
+    (record) => (record ?? DEFAULT_SETTINGS) as Readonly<Record<string, unknown>>
+  );
+  return Object.keys({ ...was, ...is }).some(
+    (key) => !BESIDE.includes(key) && JSON.stringify(was?.[key]) !== JSON.stringify(is?.[key])
+  );
+}
+
 /** What was foreseen for the players concerned is worked out anew; all of it when the teacher's way changed. */
 async function forgetWhatRestsOn(db: Database, operations: readonly Operation[]): Promise<void> {
-  if (operations.some(({ table }) => table === 'settings')) return forgetAllForeseen(db);
+  if (operations.some(changesTheWay)) return forgetAllForeseen(db);
   const players = new Set<string>();
   for (const { table, key, before, after } of operations) {
     const record = after ?? before;

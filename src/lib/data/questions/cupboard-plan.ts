@@ -132,6 +132,6 @@ export async function planQuestion(
         })
       )
       .sort((a, b) => (a.id < b.id ? -1 : 1)),
-    costs: USUAL_COSTS
+    costs: settings.costs ?? USUAL_COSTS
   };
 }

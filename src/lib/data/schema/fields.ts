@@ -20,7 +20,9 @@ import { LANDING_SCHOOLS, OWN_LIMIT_RANGE } from '$lib/core/sizing';
 
 /** Lists and objects as they come out of a schema, never to be changed in place. */
 export type ReadOnly<T> = T extends readonly (infer Item)[]
-  ? readonly ReadOnly<Item>[]
+  ? number extends T['length']
+    ? readonly ReadOnly<Item>[]
+    : { readonly [Key in keyof T]: ReadOnly<T[Key]> }
   : T extends object
     ? { readonly [Key in keyof T]: ReadOnly<T[Key]> }
     : T;

@@ -1,4 +1,5 @@
 import { array, boolean, mixed, number, object, string, type ISchema, type TestContext } from 'yup';
+import type { Costs } from '$lib/core/cupboard';
 import {
   EDITABLE_DIMENSIONS,
   FAMILIES,
@@ -79,6 +80,17 @@ const ownRest = exactly(
   })
 );
 
+const MOST_COST = 1000;
+const costSchema = exactly(
+  object({
+    smaller: array().of(number().min(0).max(MOST_COST).required()).length(2).required(),
+    larger: array().of(number().min(0).max(MOST_COST).required()).length(2).required(),
+    change: number().min(0).max(MOST_COST).required(),
+    waits: number().min(0).max(MOST_COST).required(),
+    rental: number().min(0).max(MOST_COST).required()
+  })
+);
+
 export const settingsSchema = exactly(
   object({
     id: oneOf(['settings']).required(),
@@ -107,6 +119,14 @@ export const settingsSchema = exactly(
     noLetterKeys: boolean().optional(),
     /** The teacher's own rests, to choose from; none where absent. */
     rests: array().of(ownRest.required()).max(MOST_OWN_RESTS).optional(),
+    /** What a plan of the cupboard weighs against what; as usual where absent. */
+    costs: mixed<Costs>()
+      .test(
+        'costs',
+        'must be what is weighed',
+        (value) => value === undefined || costSchema.isValidSync(value)
+      )
+      .optional(),
     /** The A that is tuned to, Hz; the usual one where absent. */
     aHz: number().min(A_RANGE_HZ[0]).max(A_RANGE_HZ[1]).optional(),
     /** The teacher's own templates of letters, by kind; the usual ones where absent. */

@@ -128,9 +128,9 @@
         {#each sizes as size (size)}
           <tr>
             <th scope="row" class="num">{size}</th>
-            {#each terms as _, term (term)}
+            {#each terms as from, term (from)}
               {@const one = of(size, term)}
-              <td>
+              <td data-from={from}>
                 {#if one}
                   {wantedText(one)} of {one.there}
                   {#if shortText(one) !== ''}

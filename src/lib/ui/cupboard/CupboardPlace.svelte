@@ -1,13 +1,12 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { replaceState } from '$app/navigation';
-  import { lengthOf, shelvesOf } from '$lib/core/cupboard';
+  import { lengthOf, shelvesOf, type PlanLine } from '$lib/core/cupboard';
   import { FAMILIES, type Family } from '$lib/core/instruments';
   import { db, DEFAULT_SETTINGS, getSettings, type Settings } from '$lib/data';
-  import { instrumentOfCode } from '$lib/data/files/instrument-code';
   import { cupboardOf, EMPTY_CUPBOARD, type Cupboard } from '$lib/data/questions/cupboard';
+  import type { RosterEntry } from '$lib/data/questions/roster';
   import { clock } from '$lib/ui/clock.svelte';
-  import FilePick from '$lib/ui/files/FilePick.svelte';
   import Ruler from '$lib/ui/figure/Ruler.svelte';
   import { live } from '$lib/ui/live.svelte';
   import { Roster } from '$lib/ui/roster.svelte';
@@ -21,12 +20,20 @@
   import CupboardRound from './CupboardRound.svelte';
   import InstrumentPanel from './InstrumentPanel.svelte';
   import NewInstrument from './NewInstrument.svelte';
+  import PlanArrows from './PlanArrows.svelte';
+  import PlanTaken from './PlanTaken.svelte';
+  import ReadLabel from './ReadLabel.svelte';
   import ShelfInstrument from './ShelfInstrument.svelte';
 
   /** The cupboard: the instruments on their shelves at true length, who has what, and one opened beside them. */
   const cupboard = live<Cupboard>(() => cupboardOf(db), EMPTY_CUPBOARD);
   const settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
   const everybody = new Roster();
+  /** Everybody as far as was looked ahead for all; what changes meanwhile is waited for. */
+  let known = $state.raw<readonly RosterEntry[] | null>(null);
+  $effect(() => {
+    if (everybody.ready && everybody.pending.length === 0) known = everybody.entries;
+  });
 
   /** Room that the longest instrument of a family takes on its shelf. */
   const SHELF_PX = 150;
@@ -46,35 +53,20 @@
   );
   function turnTo(family: Family) {
     wanted = family;
+    taken = [];
     replaceState(`#${family}`, {});
   }
 
   let opened = $state<string | null>(null);
   let adding = $state(false);
   let planning = $state(false);
+  /** What a plan would do today. */
+  let planned = $state.raw<readonly PlanLine[]>([]);
+  /** What of a plan was done here. */
+  let taken = $state.raw<readonly PlanLine[]>([]);
   let needing = $state(false);
   let rounding = $state(false);
   let printing = $state(false);
-  let problem = $state('');
-
-  /** Opens the instrument whose label is in a picture. */
-  async function read(picture: File) {
-    problem = '';
-    try {
-      const { readCodeAside } = await import('$lib/workers/code-reader');
-      const text = await readCodeAside(picture);
-      const found = text === null ? undefined : instrumentOfCode(text, all);
-      if (found) {
-        turnTo(found.family);
-        opened = found.id;
-      } else if (found === null) problem = 'This instrument is not in the cupboard.';
-      else if (text === null)
-        problem = 'No code was found in the picture. Take it closer, flat and in good light.';
-      else problem = 'This is the code of something else.';
-    } catch {
-      problem = 'This file is no picture that the browser can open.';
-    }
-  }
 
   const shelves = $derived(shelvesOf(at, all, cupboard.current.out, clock.today));
   const own = $derived(settings.current.dimensions);
@@ -116,10 +108,15 @@
       <button type="button" class="btn act" aria-expanded={printing} onclick={() => (printing = !printing)}
         >Papers</button
       >
-      <FilePick label="Read a label…" accept="image/*" onpick={read} />
+      <ReadLabel
+        instruments={all}
+        onfound={({ family, id }) => {
+          turnTo(family);
+          opened = id;
+        }}
+      />
     {/if}
   </header>
-  {#if problem}<p class="problem" role="alert">{problem}</p>{/if}
 
   {#if adding && all.length > 0}
     <NewInstrument
@@ -147,22 +144,33 @@
       {#if rounding}
         {#key at}<CupboardRound family={at} cupboard={cupboard.current} {nameOf} />{/key}
       {/if}
-      {#if (planning || needing) && (!everybody.ready || everybody.pending.length > 0)}
+      {#if (planning || needing) && !known}
         <p class="soft" role="status">Looking ahead first: who outgrows what, and when…</p>
-      {:else}
+      {:else if known}
         {#key at}
           {#if planning}
-            <CupboardPlan family={at} cupboard={cupboard.current} entries={everybody.entries} {nameOf} />
+            <CupboardPlan
+              family={at}
+              cupboard={cupboard.current}
+              entries={known}
+              settings={settings.current}
+              {nameOf}
+              onlines={(lines) => (planned = lines)}
+              ontaken={(lines) => (taken = lines)}
+            />
           {/if}
           {#if needing}
             <CupboardNeeds
               family={at}
               cupboard={cupboard.current}
-              entries={everybody.entries}
+              entries={known}
               settings={settings.current}
             />
           {/if}
         {/key}
+      {/if}
+      {#if planning && taken.length > 0}
+        <PlanTaken lines={taken} cupboard={cupboard.current} settings={settings.current} {nameOf} />
       {/if}
       <div class="open" class:no-print={needing} class:with-panel={picked !== null}>
         <div class="shelves">
@@ -176,6 +184,7 @@
               direction="up"
             />
           </svg>
+          {#if planned.length > 0}<PlanArrows lines={planned} {nameOf} />{/if}
           {#each shelves as { size, stored, free } (size)}
             <section data-shelf={size} aria-label="{FAMILY_WORDS[at]} {size}">
               <h2><b class="num">{size}</b> <span class="soft">{freeText(free)}</span></h2>
@@ -226,10 +235,6 @@
   h1 {
     margin-right: auto;
   }
-  .problem {
-    color: var(--stop);
-    font-weight: 550;
-  }
   .open {
     display: grid;
     gap: 1.5rem;
@@ -239,6 +244,7 @@
     grid-template-columns: minmax(0, 1fr) 21rem;
   }
   .shelves {
+    position: relative;
     display: flex;
     flex-wrap: wrap;
     gap: 1rem 1.75rem;

@@ -1,13 +1,15 @@
 <script lang="ts">
   import {
     linesOf,
+    USUAL_COSTS,
     type Assignment,
     type AssignQuestion,
     type MoreOf,
+    type PlanLine,
     type SolverState
   } from '$lib/core/cupboard';
   import type { Family } from '$lib/core/instruments';
-  import { db } from '$lib/data';
+  import { db, type Settings } from '$lib/data';
   import { takePlan } from '$lib/data/commands/cupboard';
   import type { Cupboard } from '$lib/data/questions/cupboard';
   import { planQuestion, termsFrom } from '$lib/data/questions/cupboard-plan';
@@ -17,20 +19,30 @@
   import { clock } from '$lib/ui/clock.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
-  import { costsText, costText, fixedText, planText, stateText } from '$lib/words/cupboard';
+  import { costText, fixedText, planText, stateText } from '$lib/words/cupboard';
   import { monthText } from '$lib/words/dates';
+
+  import PlanCosts from './PlanCosts.svelte';
 
   /** Who gets which instrument, so that the fewest change and nobody plays too large: worked out beside the page. */
   let {
     family,
     cupboard,
     entries,
-    nameOf
+    settings,
+    nameOf,
+    onlines,
+    ontaken
   }: {
     family: Family;
     cupboard: Cupboard;
     entries: readonly RosterEntry[];
+    settings: Settings;
     nameOf: (id: string) => string;
+    /** Told what the plan would do today, so that the shelves show it. */
+    onlines: (lines: readonly PlanLine[]) => void;
+    /** Told what of it was done, which stays in sight though the next plan is another. */
+    ontaken: (lines: readonly PlanLine[]) => void;
   } = $props();
 
   const LENGTHS = ['1', '2', '3'] as const;
@@ -49,6 +61,7 @@
   $effect(() => {
     const [of, whose, what, terms, today] = [cupboard, entries, family, Number(length), clock.today];
     const held = fixed;
+    void settings.costs;
     plan = null;
     more = [];
     howFar = null;
@@ -89,6 +102,10 @@
   );
   /** What can be done today. */
   const doable = $derived(lines.filter(({ term, from, to }) => term === 0 && from !== to));
+  $effect(() => {
+    onlines(doable);
+    return () => onlines([]);
+  });
   const named = (id: string) => {
     const one = cupboard.instruments.find((instrument) => instrument.id === id);
     return one ? `no. ${one.number} (${one.size})` : 'one';
@@ -101,7 +118,9 @@
   const taking = new Action();
   const take = () =>
     taking.run(async () => {
-      await takePlan(db, doable, clock.today);
+      const done = doable;
+      await takePlan(db, done, clock.today);
+      ontaken(done);
       status.say('The plan is taken over. Undo takes it back.');
     });
 </script>
@@ -167,8 +186,8 @@
       </ul>
     {/if}
     <p>{costText(plan.planned, more)}</p>
-    <p class="soft">{costsText(plan.question.costs)}</p>
   {/if}
+  <PlanCosts costs={settings.costs ?? USUAL_COSTS} />
 </section>
 
 <style>

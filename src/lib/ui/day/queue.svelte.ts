@@ -44,7 +44,7 @@ export class DayQueue {
   readonly #trials;
   readonly #pains;
   readonly #draft: Live<Draft | null>;
-  readonly #lent: Live<ReadonlyMap<string, readonly Lent[]>>;
+  readonly #lent: Live<ReadonlyMap<string, readonly Lent[]> | null>;
   readonly #settings;
   readonly #groups;
   /** The player whom the teacher went to; else the first who waits. */
@@ -71,7 +71,7 @@ export class DayQueue {
     this.#trials = liveOwned('trials', atHand);
     this.#pains = liveOwned('pains', atHand);
     this.#draft = liveRecord('drafts', atHand);
-    this.#lent = live<ReadonlyMap<string, readonly Lent[]>>(async () => lentTo(db, await ids()), new Map());
+    this.#lent = live<ReadonlyMap<string, readonly Lent[]> | null>(async () => lentTo(db, await ids()), null);
     this.#settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
     this.#groups = live<GroupNames>(() => groupsApart(db), NO_GROUPS);
   }
@@ -139,7 +139,7 @@ export class DayQueue {
       trials: this.#ofAtHand(this.#trials.current),
       pains: this.#ofAtHand(this.#pains.current),
       draft: draft?.id === current.player.id ? draft : null,
-      lent: this.#lent.current.get(current.player.id) ?? [],
+      lent: this.#lent.current?.get(current.player.id) ?? [],
       settings: this.#settings.current,
       today: clock.today,
       since: day.day

@@ -8,5 +8,5 @@ export {
   type AssignQuestion,
   type Costs
 } from './types';
-export { solveWith, type SolverLimits, type SolverState } from './solver';
+export { solveWith, type SolverState } from './solver';
 export type { Assignment, Solver } from './assign';
