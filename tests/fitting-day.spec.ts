@@ -123,6 +123,27 @@ test('who is between sizes waits in a second line, tries on, and comes back', as
   await expect(inLine(page, 'Ottilie Fernsby')).toContainText(/1\/[48]/);
 });
 
+test('an assistant’s word from the fitting tape is a reading, with one touch', async ({ page }) => {
+  await openWithClass(page, '/day/demo-day');
+  const tape = page.locator('[data-fold=by-tape]');
+  const answer = page.locator('.said');
+  await page.getByLabel('Height').fill('121');
+  await page.keyboard.press('Enter');
+  await tape.getByText('Read by tape').click();
+  const word = tape.getByRole('button', { name: /^between no\. 1 \(1\/4\)/ });
+  await word.click();
+  await expect(word).toHaveAttribute('aria-pressed', 'true');
+  await expect(answer).toContainText('1/4');
+  await expectAccessible(page);
+  // Another word takes its place; undone, the first is back.
+  await tape.getByRole('button', { name: 'The whole tape' }).click();
+  await tape.getByRole('button', { name: /^past/ }).click();
+  await expect(word).toHaveAttribute('aria-pressed', 'false');
+  await expect(answer).toContainText('4/4');
+  await page.keyboard.press('Control+z');
+  await expect(word).toHaveAttribute('aria-pressed', 'true');
+});
+
 test('a line is made up as the names come', async ({ page }) => {
   await page.goto('/day');
   await page.getByRole('button', { name: 'An empty line, names as they come' }).click();

@@ -13,6 +13,10 @@ export const MEASUREMENT_WORDS: Readonly<Record<MeasurementId, MeasurementWords>
     how: 'Left arm straight out to the side, relaxed: base of the neck to the middle of the palm.'
   },
   armToWrist: { name: 'Arm to wrist', how: 'The same arm: base of the neck to the crease of the wrist.' },
+  armByTape: {
+    name: 'Arm by the fitting tape',
+    how: 'The palm lies between two lines of the tape: the arm’s readings are both of them.'
+  },
   handLength: { name: 'Hand length', how: 'Crease of the wrist to the tip of the middle finger.' },
   handSpan: {
     name: 'Easy span',

@@ -24,6 +24,7 @@ export interface Body {
 const HEIGHT_FROM: readonly (readonly [id: MeasurementId, share: number])[] = [
   ['armToPalm', OF_HEIGHT.neckToPalm],
   ['armToWrist', OF_HEIGHT.neckToWrist],
+  ['armByTape', OF_HEIGHT.neckToPalm],
   ['armReach', OF_HEIGHT.armReach],
   ['eyebrow', OF_HEIGHT.eyebrow],
   ['cheek', OF_HEIGHT.cheek]

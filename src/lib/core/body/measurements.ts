@@ -10,6 +10,7 @@ export const MEASUREMENT_IDS = [
   'height',
   'armToPalm',
   'armToWrist',
+  'armByTape',
   'handLength',
   'handSpan',
   'handSpanWidest',
@@ -39,6 +40,8 @@ export interface MeasurementKind {
   readonly expectedMm?: (heightMm: number) => number;
   /** Standard deviation of the expected length, as a share of it. */
   readonly expectedShare?: number;
+  /** Its readings are the ends of what is left open between them, rather than each a value. */
+  readonly interval?: true;
   /** Shortest and longest value that a player can have, mm. */
   readonly rangeMm: readonly [number, number];
 }
@@ -103,6 +106,7 @@ export const MEASUREMENTS: Readonly<Record<MeasurementId, MeasurementKind>> = {
     rangeMm: HEIGHT_RANGE_MM
   },
   armToPalm: fromHeight('armToPalm', SHOULDER, TAPE.limb, OF_HEIGHT.neckToPalm),
+  armByTape: { ...fromHeight('armByTape', SHOULDER, TAPE.limb, OF_HEIGHT.neckToPalm), interval: true },
   armToWrist: fromHeight('armToWrist', SHOULDER, TAPE.limb, OF_HEIGHT.neckToWrist),
   handLength: fromHeight('handLength', SHOULDER, TAPE.hand, OF_HEIGHT.hand),
   handSpan: fromHeight('handSpan', ALL, TAPE.span, OF_HEIGHT.easySpan),

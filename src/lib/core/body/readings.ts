@@ -28,8 +28,9 @@ export interface Reading {
  */
 export function combineReadings(id: MeasurementId, readingsMm: readonly number[]): Reading {
   if (readingsMm.length === 0) throw new RangeError(`no reading of ${id}`);
-  const { sdMm, toleranceMm } = MEASUREMENTS[id];
+  const { sdMm, toleranceMm, interval } = MEASUREMENTS[id];
   const sorted = [...readingsMm].sort((a, b) => a - b);
+  if (interval) return between(sorted, sdMm);
   const group = largestGroup(sorted, toleranceMm);
   const agrees = group.length > 1 || sorted.length === 1;
   const used = agrees ? group : sorted;
@@ -39,6 +40,18 @@ export function combineReadings(id: MeasurementId, readingsMm: readonly number[]
     used,
     spreadMm: last(sorted) - (sorted[0] ?? 0),
     agrees
+  };
+}
+
+/** Anything between the ends is as likely: its spread is the breadth over the root of twelve, beside the tape's own. */
+function between(sorted: readonly number[], sdMm: number): Reading {
+  const [low, high] = [sorted[0] ?? 0, last(sorted)];
+  return {
+    mm: (low + high) / 2,
+    sdMm: Math.hypot(sdMm, (high - low) / Math.sqrt(12)),
+    used: sorted,
+    spreadMm: high - low,
+    agrees: true
   };
 }
 

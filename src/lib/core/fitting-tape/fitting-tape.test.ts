@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { combineReadings } from '../body';
 import { SHOULDER_FAMILIES, dimensionsOf } from '../instruments';
-import { proposeSize } from '../sizing';
-import { fittingTape, piecesOf } from '.';
+import { LANDING_LIMITS, LANDING_SCHOOLS, proposeSize } from '../sizing';
+import { fittingTape, palmFrom, piecesOf, zonesOf } from '.';
 
 describe('a fitting tape', () => {
   it('has the own instruments at their lengths, and the table where there is none or none was measured', () => {
@@ -44,6 +45,8 @@ describe('a fitting tape', () => {
             rule: { school }
           });
           const marks = fittingTape({ family });
+          // On a line it is either.
+          fc.pre(marks.every(({ overallMm }) => Math.abs(overallMm - placeMm) > 0.01));
           const reached = marks.filter(({ overallMm }) => overallMm <= placeMm).at(-1) ?? marks[0];
           expect(proposal?.proposal).toBe(reached?.size);
         }
@@ -60,4 +63,54 @@ describe('a fitting tape', () => {
     expect(pieces.at(-1)?.toMm).toBeGreaterThan(marks.at(-1)?.doubtMm[1] ?? Infinity);
     expect(pieces).toHaveLength(3);
   });
+});
+
+describe('the word of an assistant', () => {
+  it('lies between two lines, or beyond the last ones', () => {
+    const zones = zonesOf(fittingTape({ family: 'violin', sizes: ['1/4', '1/2'] }));
+    const [quarter, half] = ['1/4', '1/2'].map((size) => dimensionsOf('violin', size).overallMm);
+    expect(zones.map(({ after, before }) => [after?.size, before?.size])).toEqual([
+      [undefined, '1/4'],
+      ['1/4', '1/2'],
+      ['1/2', undefined]
+    ]);
+    expect(zones[1]).toMatchObject({ fromMm: quarter, toMm: half });
+    expect(zonesOf([])).toEqual([]);
+  });
+
+  it('is a reading whose error is the room that it leaves, and the tape’s own', () => {
+    // 36 mm between two lines: 36 / root 12 is 10.4, with 6 of the tape 12.
+    expect(combineReadings('armByTape', [480, 516])).toMatchObject({ mm: 498, agrees: true });
+    expect(combineReadings('armByTape', [480, 516]).sdMm).toBeCloseTo(Math.hypot(36 / Math.sqrt(12), 6), 9);
+  });
+
+  it.each(LANDING_SCHOOLS)(
+    'proposes the size of the line before it, less surely than a number: %s',
+    (school) => {
+      const heightMm = 1250;
+      const zones = zonesOf(fittingTape({ family: 'violin' }));
+      let told = 0;
+      for (const zone of zones) {
+        if (!zone.after || !zone.before) continue;
+        const at = { handMm: null, heightMm };
+        const between = [zone.fromMm, zone.toMm].map((mm) => palmFrom(mm, LANDING_LIMITS[school], at));
+        const of = (armToPalm: readonly number[], armByTape: readonly number[]) =>
+          proposeSize({
+            family: 'violin',
+            readings: { height: [heightMm], armToPalm, armByTape },
+            rule: { school }
+          });
+        const [low = 0, high = 0] = between;
+        const byTape = of([], between);
+        const byNumber = of([(low + high) / 2], []);
+        expect(byTape?.proposal).toBe(zone.after.size);
+        expect(byTape?.estimated).not.toContain('armToPalm');
+        const chance = (one: typeof byTape) =>
+          one?.candidates.find(({ size }) => size === one.proposal)?.probability ?? 0;
+        expect(chance(byTape)).toBeLessThan(chance(byNumber));
+        told++;
+      }
+      expect(told).toBeGreaterThan(4);
+    }
+  );
 });

@@ -1,4 +1,4 @@
-import type { DimensionOverrides, ShoulderFamily, Size } from '../instruments';
+import type { DimensionOverrides, Family, ShoulderFamily, Size } from '../instruments';
 import { dimensionTable, usualSizes } from '../instruments';
 import { MEASUREMENTS } from '../body';
 import { NOMINAL_SD_MM } from '../sizing';
@@ -9,6 +9,21 @@ export interface OnTape {
   readonly size: Size;
   readonly overallMm: number | null;
 }
+
+/** The instruments of a cupboard that can be reached for, as they stand on a tape. */
+export const onTape = (
+  instruments: readonly {
+    readonly number: string;
+    readonly family: Family;
+    readonly size: Size;
+    readonly overallMm: number | null;
+    readonly state: string;
+  }[],
+  family: ShoulderFamily
+): readonly OnTape[] =>
+  instruments
+    .filter((one) => one.family === family && one.state !== 'out-of-use')
+    .map(({ number, size, overallMm }) => ({ name: number, size, overallMm }));
 
 /** A line across the tape: so far along the arm an instrument reaches from the base of the neck. */
 export interface TapeMark {
@@ -76,6 +91,8 @@ const markAt = (
   names: readonly string[],
   doubt: number
 ): TapeMark => ({ size, overallMm, dimensions, names, doubtMm: [overallMm - doubt, overallMm + doubt] });
+
+export { palmFrom, zonesOf, type TapeZone } from './zones';
 
 /** A piece of a tape, as long as a sheet of paper is wide. */
 export interface TapePiece {

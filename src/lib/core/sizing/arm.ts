@@ -1,4 +1,11 @@
-import { expectedLength, heightOf, readOf, type MeasurementId, type Readings } from '../body';
+import {
+  expectedLength,
+  FRACTION_OF_HEIGHT,
+  heightOf,
+  readOf,
+  type MeasurementId,
+  type Readings
+} from '../body';
 
 /** The outstretched left arm, as far as it matters for the scroll: where the hand begins and how long it is. */
 export interface Arm {
@@ -20,11 +27,14 @@ interface Observation {
   readonly sdMm: number;
 }
 
-const PALM_LANDING = 0.5;
+/** The palm's centre on the hand. */
+export const PALM_LANDING = 0.5;
+/** A hand's length as a share of the arm to the palm's centre, where nothing else tells it. */
+export const HAND_OF_ARM = FRACTION_OF_HEIGHT.hand / FRACTION_OF_HEIGHT.neckToPalm;
 
 /**
  * Finds wrist and hand from whatever was read, as the weighted least-squares solution of
- * palm = W + H/2, wrist = W and hand = H.
+ * palm = W + H/2, wrist = W and hand = H. A fitting tape leaves the palm between two lines.
  *
  * A hand that was not read is taken from height, else from the arm itself, with 5 % error; an arm that was
  * not read from height, with 4 % error. Estimates never join a length that was read.
@@ -34,6 +44,7 @@ const PALM_LANDING = 0.5;
 export function solveArm(readings: Readings): Arm | null {
   const palm = readOf(readings, 'armToPalm');
   const wrist = readOf(readings, 'armToWrist');
+  const tape = readOf(readings, 'armByTape');
   const hand = readOf(readings, 'handLength');
   const heightMm = heightOf(readings);
   if (heightMm === null) return null;
@@ -45,7 +56,8 @@ export function solveArm(readings: Readings): Arm | null {
 
   if (palm) observe(1, PALM_LANDING, palm);
   if (wrist) observe(1, 0, wrist);
-  if (!palm && !wrist) {
+  if (tape) observe(1, PALM_LANDING, tape);
+  if (!palm && !wrist && !tape) {
     observe(1, PALM_LANDING, expectedLength('armToPalm', heightMm));
     estimated.push('armToPalm');
   }

@@ -1,5 +1,5 @@
 export type { Readings } from '../body';
-export { solveArm } from './arm';
+export { HAND_OF_ARM, PALM_LANDING, solveArm } from './arm';
 export { chancesOfSizes } from './chances';
 export {
   EVIDENCE_WEIGHTS,

@@ -78,10 +78,12 @@ function whatWouldChange({ yardstick }: Judgement, up: Judged): readonly Reason[
   return [...lacks, { code: 'shorter-instrument', size, overallMm: fits }];
 }
 
+const ARM: readonly MeasurementId[] = ['armToPalm', 'armToWrist', 'armByTape', 'handLength'];
+
 /** Parts of a body that can move the answer, with the measurements that tell them; the first says its build. */
 const PARTS: Readonly<Record<Family, readonly (readonly [BodyPart, readonly MeasurementId[]])[]>> = {
-  violin: [['arm', ['armToPalm', 'armToWrist', 'handLength']]],
-  viola: [['arm', ['armToPalm', 'armToWrist', 'handLength']]],
+  violin: [['arm', ARM]],
+  viola: [['arm', ARM]],
   cello: [
     ['arm', ['armReach']],
     ['trunk', ['seatedEar', 'seatedBreastbone']]

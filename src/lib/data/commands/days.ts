@@ -8,7 +8,7 @@ import type { Writer } from '../journal/writer';
 import type { Database } from '../store/database';
 import { decideIn, type Decision } from './fits';
 import { newId } from '../store/ids';
-import { addReadingTo } from './measurements';
+import { addReadingTo, putReadings } from './measurements';
 import { knownPlayers } from '../questions/known-players';
 import { putNewPlayers } from './players';
 import type { DayState, Fit, FittingDay, Player, PlayerForm } from '../store/records';
@@ -128,6 +128,26 @@ export const readInQueue = (
 ): Promise<void> =>
   commit(db, `Measured ${what} of ${player.name}`, (writer) =>
     addReadingTo(db, writer, player.id, kind, mm, now)
+  );
+
+/**
+ * Notes between which lengths of the arm a fitting tape was read, in place of what it was read as before today; a fit
+ * under way is not touched.
+ */
+export const readTapeInQueue = (
+  db: Database,
+  player: Player,
+  between: readonly [fromMm: number, toMm: number],
+  now = new Date()
+): Promise<void> =>
+  commit(db, `Read the tape at ${player.name}`, (writer) =>
+    putReadings(
+      writer,
+      player.id,
+      'armByTape',
+      dayOf(now),
+      between.map((mm) => ({ mm, at: now.toISOString() }))
+    )
   );
 
 /** Decides a size in the queue and lets the player pass, as one step. The same press twice decides once. */

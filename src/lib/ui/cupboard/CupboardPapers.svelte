@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { fittingTape } from '$lib/core/fitting-tape';
+  import { fittingTape, onTape } from '$lib/core/fitting-tape';
   import { isShoulderFamily, type Family } from '$lib/core/instruments';
   import type { Instrument, Settings } from '$lib/data';
   import type { Cupboard } from '$lib/data/questions/cupboard';
@@ -48,9 +48,7 @@
     const marks = fittingTape({
       family,
       sizes: sizesInUse(settings, family),
-      own: own
-        .filter(({ state }) => state !== 'out-of-use')
-        .map(({ number, size, overallMm }) => ({ name: number, size, overallMm })),
+      own: onTape(own, family),
       overrides: settings.dimensions
     });
     return printedTape(family, marks, settings.rule);

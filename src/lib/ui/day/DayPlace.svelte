@@ -18,6 +18,7 @@
   import DaySummary from './DaySummary.svelte';
   import QueueList from './QueueList.svelte';
   import { DayQueue } from './queue.svelte';
+  import TapeWords from './TapeWords.svelte';
 
   /** A fitting day as it runs: one player after the other, a few numbers, the answer, next. */
   let { dayId }: { dayId: string } = $props();
@@ -179,7 +180,8 @@
                       measurement &&
                       attempt(() => dropReading(db, player, measurement, reading, nameOf(kind)))}
                   />
-                {/each}{/if}
+                {/each}
+                <TapeWords {queue} {player} onread={() => (toPass = true)} />{/if}
             </div>
             <div class="said" aria-live="polite">
               <Part name="The answer">
