@@ -30,7 +30,7 @@ test('a cupboard begins with one line, takes a list, and gives it back as one', 
   const saving = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as a list' }).click();
   const saved = (await bytesOf(await saving)).toString('utf8');
-  expect(saved).toContain('2,cello,1/2,1005,,fine,no,');
+  expect(saved).toContain('2,cello,1/2,1005,,,,,,,,fine,no,');
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('tab', { name: /^Cello/ })).toHaveCount(0);
 });
@@ -116,7 +116,22 @@ test('labels, a loan paper and a fitting tape are printed, and a picture of a la
   await loan.getByLabel('What was to be seen on it').fill('a scratch under the strings');
   await page.keyboard.press('Tab');
   await expect.poll(async () => (await stored(page, 'loans')).filter((one) => one.stateOut).length).toBe(1);
+  const panelNow = page.locator('[data-instrument-panel]');
+  await panelNow.getByText('More of it').click();
+  await panelNow.getByLabel('The pin comes out by').fill('x');
+  await page.keyboard.press('Tab');
+  await expect(panelNow.getByRole('alert')).toContainText('no length');
+  await panelNow.getByLabel('The pin comes out by').fill('26');
+  await page.keyboard.press('Tab');
+  await panelNow.getByLabel('Notches of the pin').fill('14 10');
+  await page.keyboard.press('Tab');
+  await panelNow.getByLabel('Bow', { exact: true }).fill('bow 3');
+  await page.keyboard.press('Tab');
+  await expect
+    .poll(async () => (await stored(page, 'instruments')).filter((one) => one.bow === 'bow 3'))
+    .toMatchObject([{ pinMaxMm: 260, notchesMm: [100, 140] }]);
   const paper = await print('Loan paper', loan);
+  expect(paper.text).toContain('bow 3');
   expect(paper.text).toContain('a scratch under the strings');
   expect(paper.text).toContain('Came back: day, how it was');
 });

@@ -42,12 +42,14 @@ export function loanPaper(
 ): LoanPaper {
   const lengths = lengthsText(instrument, unit);
   const what = `No. ${instrument.number}, ${FAMILY_WORDS[instrument.family].toLowerCase()} ${instrument.size}`;
+  const withIt = [instrument.bow, instrument.rest].filter((part) => part).join(', ');
   const seen = loan.stateOut ?? '';
   const state = STATE_WORDS[instrument.state ?? 'fine'].toLowerCase();
   return {
     player,
     lines: [
       ['Instrument', lengths === '' ? what : `${what}; ${lengths}`],
+      ...(withIt === '' ? [] : [['With it', withIt] as const]),
       ...(instrument.notes === '' ? [] : [['Notes', instrument.notes] as const]),
       ['Since', dayText(loan.from)],
       ['Until', loan.until ? dayText(loan.until) : 'until it is asked back or outgrown'],

@@ -5,6 +5,7 @@ export {
   isShoulderFamily,
   type EditableDimension,
   type Family,
+  type KnownInstrument,
   type MeasuredInstrument,
   type NominalInstrument,
   type ShoulderFamily,

@@ -1,5 +1,5 @@
 import { NOMINAL_INSTRUMENTS } from './nominal';
-import type { EditableDimension, Family, MeasuredInstrument, NominalInstrument, Size } from './types';
+import type { EditableDimension, Family, KnownInstrument, NominalInstrument, Size } from './types';
 
 /** The teacher's own dimensions, by family and size; what is missing stays nominal. */
 export type DimensionOverrides = Readonly<
@@ -27,10 +27,13 @@ export const isSmaller = (family: Family, size: Size, than: Size): boolean =>
 /** An instrument of a size as it was measured; as the table has it where none of that size was. */
 export function asMeasured(
   nominal: NominalInstrument,
-  measured: readonly MeasuredInstrument[]
+  measured: readonly KnownInstrument[]
 ): NominalInstrument {
   const own = measured.find(({ size }) => size === nominal.size);
-  return own ? scaledTo(nominal, own.overallMm, own.stringMm ?? nominal.stringMm) : nominal;
+  if (!own) return nominal;
+  const { overallMm, stringMm = nominal.stringMm, ribMm, pinMaxMm = nominal.pinMaxMm } = own;
+  const scaled = scaledTo(nominal, overallMm ?? nominal.overallMm, stringMm);
+  return { ...scaled, ribMm: ribMm ?? scaled.ribMm, pinMaxMm };
 }
 
 /** An instrument of another overall length: its body and ribs follow in proportion. */

@@ -48,3 +48,13 @@ export interface MeasuredInstrument {
   readonly overallMm: number;
   readonly stringMm?: number;
 }
+
+/** What is known of the very instrument; what was not measured is as its size says. */
+export interface KnownInstrument {
+  readonly size: Size;
+  readonly overallMm: number | null;
+  readonly stringMm?: number | undefined;
+  readonly ribMm?: number | undefined;
+  /** How far its pin comes out. */
+  readonly pinMaxMm?: number | undefined;
+}

@@ -57,6 +57,26 @@ describe('a list of instruments', () => {
     expect(all[0]).toMatchObject({ shared: true, state: 'to-mend' });
   });
 
+  it('keeps what else is known: ribs, pin and notches in mm or cm, bow, rest and place', () => {
+    const found = read(
+      'Number,Instrument,Size,Rib mm,Pin mm,Notches mm,Bow,Rest,Place\n1,cello,1/2,101,"26,5 cm",140 100,bow 3,strap,room 2\n2,cello,1/2,x,,,,,\n3,cello,1/2,,,ten,,,'
+    );
+    expect(found?.instruments[0]).toMatchObject({
+      ribMm: 101,
+      pinMaxMm: 265,
+      notchesMm: [100, 140],
+      bow: 'bow 3',
+      rest: 'strap',
+      place: 'room 2'
+    });
+    expect(found?.problems.map(({ text }) => text)).toEqual([
+      '“x” is no height of a rib.',
+      '“ten” are no notches.'
+    ]);
+    const all = (found?.instruments ?? []).map((one) => ({ ...one, id: 'x', demo: false }));
+    expect(read(instrumentsToCsv(all))?.instruments).toEqual(found?.instruments);
+  });
+
   it('brings no number twice', () => {
     const coming = ['1', '2', '2', '3'].map((number) => ({ form: { number } }));
     expect(freshNumbers(coming, [{ number: '3' }]).map(({ form }) => form.number)).toEqual(['1', '2']);

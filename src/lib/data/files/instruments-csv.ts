@@ -13,6 +13,12 @@ const COLUMNS = {
   size: ['Size', 'grösse', 'größe', 'groesse'],
   overallMm: ['Overall mm', 'overall', 'length', 'overall length', 'länge'],
   stringMm: ['String mm', 'string', 'string length', 'mensur'],
+  ribMm: ['Rib mm', 'rib', 'ribs', 'zarge', 'zargenhöhe'],
+  pinMaxMm: ['Pin mm', 'pin', 'endpin', 'stachel'],
+  notchesMm: ['Notches mm', 'notches', 'kerben'],
+  bow: ['Bow', 'bogen'],
+  rest: ['Rest', 'shoulder rest', 'stütze', 'schulterstütze'],
+  place: ['Place', 'where', 'ort', 'standort'],
   state: ['State', 'condition', 'zustand'],
   shared: ['Stays in the room', 'room', 'shared'],
   notes: ['Notes', 'note', 'remarks', 'bemerkung']
@@ -30,6 +36,12 @@ export const instrumentsToCsv = (instruments: readonly Instrument[]): string =>
       one.size,
       one.overallMm?.toString() ?? '',
       one.stringMm?.toString() ?? '',
+      one.ribMm?.toString() ?? '',
+      one.pinMaxMm?.toString() ?? '',
+      one.notchesMm?.join(' ') ?? '',
+      one.bow ?? '',
+      one.rest ?? '',
+      one.place ?? '',
       one.state ?? 'fine',
       one.shared ? 'yes' : 'no',
       one.notes
@@ -39,6 +51,16 @@ export const instrumentsToCsv = (instruments: readonly Instrument[]): string =>
 /** Shorter or longer than any of the four, mm: centimetres were meant, or another number. */
 const OVERALL_MM = [250, 2200] as const;
 const STRING_MM = [150, 1200] as const;
+const RIB_MM = [15, 260] as const;
+const PIN_MM = [30, 700] as const;
+
+/** Numbers beside each other, mm; undefined where one of them is none. */
+function notchesFrom(text: string): readonly number[] | undefined {
+  const all = text.split(/[\s;]+/).filter((part) => part !== '');
+  const read = all.map(Number);
+  return read.every((mm) => mm >= 0 && mm <= PIN_MM[1]) ? read.sort((a, b) => a - b) : undefined;
+}
+const LONGEST_PART = 80;
 
 /** A length in mm, or in cm where it can be nothing else; null where there is none, undefined for what is no length. */
 function lengthFrom(text: string, [least, most]: readonly [number, number]): number | null | undefined {
@@ -81,6 +103,12 @@ function instrumentFrom(cell: (column: Column) => string): InstrumentForm | stri
   ];
   if (overallMm === undefined) return `“${cell('overallMm')}” is no overall length.`;
   if (stringMm === undefined) return `“${cell('stringMm')}” is no string length.`;
+  const [ribMm, pinMaxMm] = [lengthFrom(cell('ribMm'), RIB_MM), lengthFrom(cell('pinMaxMm'), PIN_MM)];
+  if (ribMm === undefined) return `“${cell('ribMm')}” is no height of a rib.`;
+  if (pinMaxMm === undefined) return `“${cell('pinMaxMm')}” is no length of a pin.`;
+  const notchesMm = notchesFrom(cell('notchesMm'));
+  if (notchesMm === undefined) return `“${cell('notchesMm')}” are no notches.`;
+  const parts = (['bow', 'rest', 'place'] as const).map((name) => [name, cell(name).slice(0, LONGEST_PART)]);
   const state = stateFrom(cell('state'));
   if (state === null) return `The state is one of ${INSTRUMENT_STATES.join(', ')}.`;
   return {
@@ -90,6 +118,10 @@ function instrumentFrom(cell: (column: Column) => string): InstrumentForm | stri
     overallMm,
     stringMm,
     notes: cell('notes').slice(0, LONGEST_NOTE),
+    ...(ribMm === null ? {} : { ribMm }),
+    ...(pinMaxMm === null ? {} : { pinMaxMm }),
+    ...(notchesMm.length === 0 ? {} : { notchesMm: [...notchesMm] }),
+    ...Object.fromEntries(parts.filter(([, text]) => text !== '')),
     ...(state === 'fine' ? {} : { state }),
     ...(YES.includes(cell('shared').toLowerCase()) ? { shared: true } : {})
   };

@@ -1,5 +1,12 @@
 import { ageYears, GROWN_YEARS } from '$lib/core/growth';
-import { dimensionsOf, isSmaller, sizesOf, type MeasuredInstrument, type Size } from '$lib/core/instruments';
+import {
+  dimensionsOf,
+  isSmaller,
+  sizesOf,
+  type KnownInstrument,
+  type MeasuredInstrument,
+  type Size
+} from '$lib/core/instruments';
 import {
   foresee,
   outlook,
@@ -31,7 +38,7 @@ export interface PlayerCase {
   /** The fit under way, if any. */
   readonly draft: Draft | null;
   /** What the player has from the cupboard and was measured; where a size is decided it counts as it is. */
-  readonly lent?: readonly MeasuredInstrument[];
+  readonly lent?: readonly KnownInstrument[];
   readonly settings: Settings;
   readonly today: IsoDay;
   /** Only lengths measured from this day on count; a fitting day measures anew. */
@@ -138,11 +145,9 @@ export function instrumentsAtHand(of: Pick<PlayerCase, 'draft' | 'player' | 'len
   const others = (of.lent ?? []).filter(({ size }) => typed.every((one) => one.size !== size));
   return [
     ...typed,
-    ...others.map(({ size, overallMm, stringMm }) => ({
-      size,
-      overallMm,
-      ...(stringMm === undefined ? {} : { stringMm })
-    }))
+    ...others.flatMap(({ size, overallMm, stringMm }) =>
+      overallMm === null ? [] : [{ size, overallMm, ...(stringMm === undefined ? {} : { stringMm }) }]
+    )
   ];
 }
 

@@ -1,7 +1,8 @@
 import { expect, it } from 'vitest';
+import { asMeasured, dimensionsOf } from '$lib/core/instruments';
 import { freshDatabase, givenPlayer } from '../testing';
-import { addInstruments, giveOut, takeBack } from '../commands/cupboard';
-import { answerCase, loadCase } from './case';
+import { addInstruments, changeInstrument, giveOut, takeBack } from '../commands/cupboard';
+import { answerCase, instrumentsAtHand, loadCase } from './case';
 import { lentTo } from './lent';
 
 const TODAY = '2026-11-24';
@@ -17,7 +18,7 @@ async function cello(overallMm: number | null) {
 
 it('what was measured of an instrument counts for whoever has it, until it is back', async () => {
   const { db, player } = await cello(1010);
-  expect((await lentTo(db, [player.id])).get(player.id)).toEqual([
+  expect((await lentTo(db, [player.id])).get(player.id)).toMatchObject([
     { number: '12', size: '1/2', overallMm: 1010 }
   ]);
   await db.measurements.add({
@@ -42,9 +43,15 @@ it('what was measured of an instrument counts for whoever has it, until it is ba
   expect(await candidates()).toContainEqual(['1/2', 'nominal', 0]);
 });
 
-it('one without a length is as its size says, and who changed over has none of the family', async () => {
+it('one without a length is as its size says, but for its pin; who changed over has none of the family', async () => {
   const unmeasured = await cello(null);
-  expect((await lentTo(unmeasured.db, [unmeasured.player.id])).size).toBe(0);
+  await changeInstrument(unmeasured.db, 'i', { pinMaxMm: 260, ribMm: 101, notchesMm: [100, 140] });
+  const [own] = (await lentTo(unmeasured.db, [unmeasured.player.id])).get(unmeasured.player.id) ?? [];
+  if (!own) throw new Error('it is lent');
+  const nominal = dimensionsOf('cello', '1/2');
+  expect(asMeasured(nominal, [own])).toEqual({ ...nominal, pinMaxMm: 260, ribMm: 101 });
+  const of = await loadCase(unmeasured.db, unmeasured.player.id, TODAY);
+  expect(of && instrumentsAtHand(of)).toEqual([]);
   const { db, player } = await cello(1010);
   await db.players.update(player.id, { family: 'bass' });
   expect((await lentTo(db, [player.id])).size).toBe(0);

@@ -1,15 +1,15 @@
-import type { MeasuredInstrument } from '$lib/core/instruments';
+import type { KnownInstrument } from '$lib/core/instruments';
 import type { Database } from '../store/database';
 import { ofPlayers } from './records';
 
-/** What somebody has from the cupboard, as it was measured. */
-export interface Lent extends MeasuredInstrument {
+/** What somebody has from the cupboard, as far as it was measured. */
+export interface Lent extends KnownInstrument {
   readonly number: string;
+  readonly notchesMm?: readonly number[] | undefined;
 }
 
 /**
- * The measured instruments that players have from the cupboard, by player. One that was not measured is as its size
- * says, and is not among them.
+ * The instruments that players have from the cupboard, by player.
  */
 export async function lentTo(
   db: Database,
@@ -26,10 +26,18 @@ export async function lentTo(
   const instruments = await db.instruments.bulkGet(out.map(({ instrumentId }) => instrumentId ?? ''));
   for (const [at, { playerId }] of out.entries()) {
     const one = instruments[at];
-    if (!one || one.overallMm === null || one.family !== familyOf.get(playerId)) continue;
-    const { number, size, overallMm, stringMm } = one;
-    const measured = { number, size, overallMm, ...(stringMm === null ? {} : { stringMm }) };
-    lent.set(playerId, [...(lent.get(playerId) ?? []), measured]);
+    if (!one || one.family !== familyOf.get(playerId)) continue;
+    const { number, size, overallMm, stringMm, ribMm, pinMaxMm, notchesMm } = one;
+    const known: Lent = {
+      number,
+      size,
+      overallMm,
+      stringMm: stringMm ?? undefined,
+      ribMm: ribMm ?? undefined,
+      pinMaxMm: pinMaxMm ?? undefined,
+      notchesMm
+    };
+    lent.set(playerId, [...(lent.get(playerId) ?? []), known]);
   }
   return lent;
 }

@@ -1,4 +1,4 @@
-import type { MeasuredInstrument } from '$lib/core/instruments';
+import type { KnownInstrument } from '$lib/core/instruments';
 import { newestFirst } from './case';
 import { lentTo } from './lent';
 import type { Database } from '../store/database';
@@ -13,7 +13,7 @@ export interface RoomPlace {
   /** The set-up of that decision; null while none was kept. */
   readonly setup: Setup | null;
   /** What was measured of the own instrument. */
-  readonly measured: readonly MeasuredInstrument[];
+  readonly measured: readonly KnownInstrument[];
 }
 
 export interface RoomSheet {

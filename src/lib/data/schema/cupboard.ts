@@ -1,5 +1,6 @@
 import { array, boolean, object, string } from 'yup';
 import { INSTRUMENT_STATES, ROUND_POINTS } from '$lib/core/cupboard';
+import { notches } from './setup';
 import { day, exactly, family, id, length, oneOf, size, sizesBelong, text, type RecordOf } from './fields';
 
 /** An instrument of the cupboard. */
@@ -17,6 +18,14 @@ export const instrumentSchema = sizesBelong(
       state: oneOf(INSTRUMENT_STATES).optional(),
       /** Stays in the room, for one player a lesson time; else it goes home with one. */
       shared: boolean().optional(),
+      ribMm: length().nullable().optional(),
+      /** How far the pin comes out, and its notches where it has any. */
+      pinMaxMm: length().nullable().optional(),
+      notchesMm: notches(),
+      /** What goes with it, and where it is kept. */
+      bow: string().max(80).optional(),
+      rest: string().max(80).optional(),
+      place: string().max(80).optional(),
       /** The day on which it was looked at last, and what was amiss then; never where absent. */
       seenOn: day().optional(),
       amiss: array().of(oneOf(ROUND_POINTS).required()).max(ROUND_POINTS.length).optional(),

@@ -74,7 +74,7 @@ const common = {
 };
 
 /** Where a bass's pin has notches. */
-const notches = () => array().of(mm().min(0).required()).max(MOST_NOTCHES).optional();
+export const notches = () => array().of(mm().min(0).required()).max(MOST_NOTCHES).optional();
 
 const setupOf = <Kind extends SetupKind>(kind: Kind) =>
   sizesBelong(

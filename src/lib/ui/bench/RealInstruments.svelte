@@ -14,6 +14,8 @@
   const family: Family = $derived(player.family);
   const unit = $derived(bench.settings.unit);
   const known = $derived(bench.draft.instruments);
+  /** What was measured of what the player has from the cupboard. */
+  const lent = $derived(bench.lent.filter(({ overallMm }) => overallMm !== null));
   /** A real instrument is not further than this from the nominal length of its size. */
   const FAR_SHARE = 0.15;
 
@@ -61,16 +63,16 @@
 
 <Fold
   name="real-instruments"
-  title={`A real instrument at hand${known.length + bench.lent.length > 0 ? `: ${known.length + bench.lent.length}` : '…'}`}
+  title={`A real instrument at hand${known.length + lent.length > 0 ? `: ${known.length + lent.length}` : '…'}`}
   quiet
   bind:open
 >
-  {#if known.length + bench.lent.length > 0}
+  {#if known.length + lent.length > 0}
     <ul>
-      {#each bench.lent as one (one.number)}
+      {#each lent as one (one.number)}
         <li data-lent>
           <b class="num">{one.size}</b>
-          no. {one.number}, lent: {formatLength(one.overallMm, unit)} long{one.stringMm
+          no. {one.number}, lent: {formatLength(one.overallMm ?? 0, unit)} long{one.stringMm
             ? `, string ${formatLength(one.stringMm, unit)}`
             : ''}
         </li>

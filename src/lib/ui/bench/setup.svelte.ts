@@ -161,6 +161,11 @@ export class SetupBench {
     return asMeasured(this.instrumentOf(fit.size), [...lent, ...draft.instruments, ...fit.instruments]);
   });
 
+  /** The notches of the pin, where the instrument that was lent has any. */
+  get #lentNotches(): readonly number[] {
+    return this.#bench.lent.find(({ size }) => size === this.fit?.size)?.notchesMm ?? [];
+  }
+
   /** A size of the family that is played, by the teacher's own dimensions. */
   instrumentOf(size: string): NominalInstrument {
     const { player, settings } = this.#bench;
@@ -187,7 +192,7 @@ export class SetupBench {
         eyebrowMm: body.length('eyebrow').mm
       },
       bass: instrument,
-      notchesMm: adjustments.notchesMm ?? [],
+      notchesMm: adjustments.notchesMm ?? this.#lentNotches,
       own: adjustments.values
     });
     return { kind, plan, arrangement: settleStanding(plan, usualStanding(this.#bench.ways), adjustments) };

@@ -80,26 +80,32 @@
   const name = $derived(FAMILY_WORDS[family].toLowerCase());
   const save = () =>
     attempt(async () => {
-      const { unparse } = await import('papaparse');
+      const { toCsv } = await import('$lib/data/files/csv');
       const rows = [
         ...shortages.map((one) => [
           `${name} ${one.size}`,
-          terms[one.term],
-          one.there,
+          terms[one.term] ?? '',
+          String(one.there),
           one.wanted.toFixed(1),
           shortText(one)
         ]),
-        ...(getting ?? []).map(({ size, count }) => [`${name} ${size}`, 'to get', '', count, '']),
-        ...(fittings?.stools ?? []).map(({ mm, count }) => [`stool ${length(mm)}`, 'to have', '', count, '']),
+        ...(getting ?? []).map(({ size, count }) => [`${name} ${size}`, 'to get', '', String(count), '']),
+        ...(fittings?.stools ?? []).map(({ mm, count }) => [
+          `stool ${length(mm)}`,
+          'to have',
+          '',
+          String(count),
+          ''
+        ]),
         ...(fittings?.rests ?? []).map(({ mm, count }) => [
           `shoulder rest ${length(mm)} wide`,
           'to have',
           '',
-          count,
+          String(count),
           ''
         ])
       ];
-      const csv = unparse({ fields: ['What', 'From', 'There', 'Wanted', 'Remark'], data: rows });
+      const csv = toCsv(['What', 'From', 'There', 'Wanted', 'Remark'], rows);
       download(`to-get-${name}.csv`, 'text/csv;charset=utf-8', csv);
     });
 </script>

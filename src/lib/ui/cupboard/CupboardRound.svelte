@@ -51,11 +51,11 @@
       .join(', ');
   const save = () =>
     attempt(async () => {
-      const { unparse } = await import('papaparse');
-      const csv = unparse({
-        fields: ['Number', 'Instrument', 'Size', 'What'],
-        data: mending.map((one) => [one.number, FAMILY_WORDS[one.family], one.size, said(one)])
-      });
+      const { toCsv } = await import('$lib/data/files/csv');
+      const csv = toCsv(
+        ['Number', 'Instrument', 'Size', 'What'],
+        mending.map((one) => [one.number, FAMILY_WORDS[one.family], one.size, said(one)])
+      );
       download(`workshop-${FAMILY_WORDS[family].toLowerCase()}.csv`, 'text/csv;charset=utf-8', csv);
     });
 </script>

@@ -12,6 +12,7 @@
   import { matchText, STATE_WORDS } from '$lib/words/cupboard';
   import { dayText } from '$lib/words/dates';
   import { FAMILY_WORDS } from '$lib/words/families';
+  import InstrumentDetails from './InstrumentDetails.svelte';
   import LoanPart from './LoanPart.svelte';
 
   /** One instrument of the cupboard: who has it, giving it out and taking it back, what is known of it. */
@@ -122,6 +123,7 @@
     />
   </label>
   {#if lengthProblem}<p class="late" role="alert">{lengthProblem}</p>{/if}
+  <InstrumentDetails {instrument} unit={settings.unit} onchange={(patch) => void change(patch)} />
   <label>
     Notes
     <textarea
