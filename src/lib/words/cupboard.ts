@@ -12,7 +12,7 @@ import type {
   Whereabouts
 } from '$lib/core/cupboard';
 import type { IsoDay } from '$lib/core/time';
-import { nearDayText } from './dates';
+import { dayText, nearDayText } from './dates';
 
 export const STATE_WORDS: Readonly<Record<InstrumentState, string>> = {
   fine: 'Fine',
@@ -157,3 +157,21 @@ export function shortText({ chanceShort, chanceOver }: Shortage): string {
 /** What to rent or buy: `1 × 1/4, 2 × 1/2`. */
 export const toGetText = (all: readonly ToGet[]): string =>
   all.map(({ size, count }) => `${count} × ${size}`).join(', ');
+
+/** The finger tapes on an instrument: how many are on since when, and how many came off. */
+export function tapesText(tapes: readonly { readonly since: IsoDay; readonly off: IsoDay | null }[]): string {
+  const on = tapes.filter(({ off }) => off === null);
+  const off = tapes.filter((tape) => tape.off !== null);
+  const [first] = on.map(({ since }) => since).sort();
+  const [last] = off
+    .map((tape) => tape.off ?? '')
+    .sort()
+    .reverse();
+  const many = (count: number) => `${count} finger ${count === 1 ? 'tape' : 'tapes'}`;
+  return [
+    first === undefined ? '' : `${many(on.length)} on it since ${dayText(first)}`,
+    last === undefined ? '' : `${many(off.length)} taken off by ${dayText(last)}`
+  ]
+    .filter((text) => text !== '')
+    .join('; ');
+}

@@ -15,7 +15,9 @@ import {
   silhouetteOf,
   sizeFrom,
   toMend,
+  termsFrom,
   wantedOn,
+  yearDaysFrom,
   type Kept,
   type Out
 } from '.';
@@ -334,4 +336,27 @@ describe('going round', () => {
   it.each(FAMILIES)('looks at a pin only where there is one: %s', (family) =>
     expect(pointsOf(family).includes('pin')).toBe(family === 'cello' || family === 'bass')
   );
+});
+
+describe('terms', () => {
+  it('are a third of a year from today where nothing is set', () =>
+    expect(termsFrom('2026-11-24', 3)).toEqual(['2026-11-24', '2027-03-26', '2027-07-26']));
+  it.each([
+    ['2026-11-24', ['2026-11-24', '2027-01-08', '2027-04-10', '2027-09-01']],
+    // A week before a term it is not worth a plan of its own.
+    ['2027-01-02', ['2027-01-02', '2027-04-10', '2027-09-01', '2028-01-08']],
+    ['2027-01-08', ['2027-01-08', '2027-04-10', '2027-09-01', '2028-01-08']]
+  ])('begin as the school’s do, from %s', (today, days) =>
+    expect(termsFrom(today, 4, ['01-08', '04-10', '09-01'])).toEqual(days)
+  );
+  it('begin a day later in a year that has no such day', () =>
+    expect(termsFrom('2026-11-24', 3, ['02-29'])).toEqual(['2026-11-24', '2027-03-01', '2028-02-29']));
+  it.each([
+    ['1.9. 8.1.', ['01-08', '09-01']],
+    ['8.1., 8.1', ['01-08']],
+    ['', []],
+    ['31.2.', null],
+    ['1.13.', null],
+    ['spring', null]
+  ])('typed as “%s”', (text, days) => expect(yearDaysFrom(text)).toEqual(days));
 });

@@ -21,6 +21,7 @@ export {
   type Costs
 } from './assign';
 export { pointsOf, ROUND_POINTS, roundOf, toMend, type RoundPoint } from './round';
+export { isYearDay, termsFrom, yearDaysFrom } from './terms';
 export { coveringOf, type Covering, type Need } from './cover';
 export { shortagesOf, type Shortage } from './shortage';
 export { linesOf, type PlanLine } from './lines';

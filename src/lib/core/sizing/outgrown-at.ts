@@ -21,7 +21,7 @@ export function outgrownAtMm(question: SizingQuestion, size: Size): number | nul
   const inUseMm = dimensionsOf(question.family, size, question.overrides).overallMm;
   const larger = consideredInstruments(question)
     .map(({ instrument }) => instrument)
-    .filter(({ overallMm }) => overallMm > inUseMm);
+    .filter((one) => one.size !== size && one.overallMm > inUseMm);
   const outgrownAt = (grownMm: number) => {
     const yardstick = yardstickOf({ ...question, readings: scaled(question.readings, grownMm / heightMm) });
     return larger.some((one) => yardstick?.tests(one).every(({ marginMm }) => marginMm >= 0));

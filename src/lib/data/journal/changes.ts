@@ -184,6 +184,7 @@ function writesByTable(operations: readonly Operation[]): ReadonlyMap<TableName,
 const BESIDE: readonly string[] = [
   'theme',
   'costs',
+  'termStarts',
   'letters',
   'teacherName',
   'aHz',
@@ -205,6 +206,10 @@ function changesTheWay({ table, before, after }: Operation): boolean {
 async function forgetWhatRestsOn(db: Database, operations: readonly Operation[]): Promise<void> {
   if (operations.some(changesTheWay)) return forgetAllForeseen(db);
   const players = new Set<string>();
+  const instruments = operations.filter(({ table }) => table === 'instruments').map(({ key }) => key);
+  if (instruments.length > 0)
+    for (const { playerId } of await db.loans.where('instrumentId').anyOf(instruments).toArray())
+      players.add(playerId);
   for (const { table, key, before, after } of operations) {
     const record = after ?? before;
     const owner =

@@ -139,16 +139,16 @@ export function sizingQuestion(of: PlayerCase): SizingQuestion {
 const typedInstruments = ({ draft, player }: Pick<PlayerCase, 'draft' | 'player'>) =>
   (draft?.instruments ?? []).filter(({ size }) => sizesOf(player.family).includes(size));
 
+/** Those of known instruments whose length was measured, as sizes are judged by them. */
+const measuredOf = (known: readonly KnownInstrument[] = []): readonly MeasuredInstrument[] =>
+  known.flatMap(({ size, overallMm, stringMm }) =>
+    overallMm === null ? [] : [{ size, overallMm, ...(stringMm === undefined ? {} : { stringMm }) }]
+  );
+
 /** Real instruments that count in a decision: those typed, and what the player has from the cupboard. */
 export function instrumentsAtHand(of: Pick<PlayerCase, 'draft' | 'player' | 'lent'>): MeasuredInstrument[] {
   const typed = typedInstruments(of);
-  const others = (of.lent ?? []).filter(({ size }) => typed.every((one) => one.size !== size));
-  return [
-    ...typed,
-    ...others.flatMap(({ size, overallMm, stringMm }) =>
-      overallMm === null ? [] : [{ size, overallMm, ...(stringMm === undefined ? {} : { stringMm }) }]
-    )
-  ];
+  return [...typed, ...measuredOf(of.lent).filter(({ size }) => typed.every((one) => one.size !== size))];
 }
 
 const decidedFrom = (fit: Fit): Decided => ({
@@ -173,8 +173,10 @@ export function outlookQuestion(
 ): OutlookQuestion {
   const { player, measurements, trials, today } = of;
   const typed = typedInstruments(of);
-  // The very instrument that was decided on, where it was measured then.
-  const own = fit?.size === size ? fit.instruments.filter((one) => one.size === size) : [];
+  // The very instrument: what was lent since, else the one that was decided on, where it was measured.
+  const lent = measuredOf(of.lent).filter((one) => one.size === size);
+  const decided = fit?.size === size ? fit.instruments.filter((one) => one.size === size) : [];
+  const own = lent.length > 0 ? lent : decided;
   const sizing = {
     ...sizingQuestion(of),
     readings: lengthsAtLastHeight(measurements, today),

@@ -9,7 +9,7 @@ import { loadDemo } from '../demo/demo';
 import type { Database } from '../store/database';
 import { freshDatabase } from '../testing';
 import { cupboardOf } from './cupboard';
-import { planQuestion, termsFrom } from './cupboard-plan';
+import { planQuestion } from './cupboard-plan';
 import { foreseeMissing } from './foreseen';
 import { roster } from './roster';
 
@@ -29,10 +29,6 @@ async function asked(db: Database, family: (typeof FAMILIES)[number], terms = 1)
   await foreseeMissing(db, TODAY);
   return planQuestion(db, family, await cupboardOf(db), await roster(db, TODAY), { today: TODAY, terms });
 }
-
-it('counts terms of a third of a year from today', () => {
-  expect(termsFrom(TODAY, 3)).toEqual(['2026-11-24', '2027-03-26', '2027-07-26']);
-});
 
 describe('who gets what in the made-up school', () => {
   it.each([...FAMILIES])(

@@ -1,6 +1,7 @@
 import {
   USUAL_COSTS,
   leansOf,
+  termsFrom,
   wantedOn,
   type AssignInstrument,
   type AssignPlayer,
@@ -9,21 +10,15 @@ import {
 } from '$lib/core/cupboard';
 import type { Family, Size } from '$lib/core/instruments';
 import { sizesUp } from '$lib/core/instruments';
-import { daysLater, type IsoDay } from '$lib/core/time';
+import type { IsoDay } from '$lib/core/time';
 import type { Database } from '../store/database';
 import { answerCase, loadCase } from './case';
 import type { Cupboard, StoredInstrument } from './cupboard';
 import type { RosterEntry } from './roster';
 import { getSettings, sizesInUse } from './settings';
 
-/** A term: a third of a year. */
-const TERM_DAYS = 122;
 /** Less likely than this a size is no longer looked at. */
 const HARDLY = 0.02;
-
-/** The first day of each term: the first one is now. */
-export const termsFrom = (today: IsoDay, count: number): readonly IsoDay[] =>
-  Array.from({ length: count }, (_, term) => daysLater(today, term * TERM_DAYS));
 
 /**
  * An instrument in a plan: what is out of use or away for mending is not there in the first term, and what is with
@@ -90,7 +85,7 @@ export async function planQuestion(
       .filter(({ instrumentId }) => mine.has(instrumentId))
       .map((loan: Out) => [loan.playerId, loan.instrumentId])
   );
-  const days = termsFrom(today, terms);
+  const days = termsFrom(today, terms, settings.termStarts);
   const players: AssignPlayer[] = [];
   for (const { player, standing, foresight } of entries) {
     if (player.family !== family) continue;

@@ -4,10 +4,11 @@ import { foresightOf, groupByPlayer, setupReviewOf, type PlayerCase } from './ca
 import { dropClaim, keepClaimed, layClaim } from './claims';
 import type { Database } from '../store/database';
 import type { Foreseen } from '../schema/foreseen';
+import { lentFrom } from './lent';
 import { getSettings } from './settings';
 
 /** Which way of foreseeing made what is kept; raise it when the judgement changes, and all is worked out anew. */
-const FORESEEN_BY = 4;
+const FORESEEN_BY = 5;
 
 /** Players worked out between two reports of progress. */
 const AT_ONCE = 250;
@@ -70,38 +71,46 @@ const missingOf = (db: Database, share: Share): Promise<readonly string[]> =>
   });
 
 const casesOf = (db: Database, ids: readonly string[], today: IsoDay): Promise<readonly PlayerCase[]> =>
-  db.transaction('r', [db.players, db.measurements, db.fits, db.trials, db.setups, db.settings], async () => {
-    const [first = '', last = ''] = [ids[0], ids.at(-1)];
-    // One look at all that lies between is quicker than many looks by the index.
-    const of = <T>(table: Table<T, string>, index: string) =>
-      (ids.length > FEW_PLAYERS
-        ? table.where(index).between(first, last, true, true)
-        : table.where(index).anyOf(ids)
-      ).toArray();
-    const own = <T extends { readonly playerId: string }>(table: Table<T, string>) => of(table, 'playerId');
-    const [players, measurements, fits, trials, setups, settings] = await Promise.all([
-      of(db.players, ':id'),
-      own(db.measurements).then(groupByPlayer),
-      own(db.fits).then(groupByPlayer),
-      own(db.trials).then(groupByPlayer),
-      own(db.setups).then(groupByPlayer),
-      getSettings(db)
-    ]);
-    const asked = new Set(ids);
-    return players
-      .filter(({ id, archivedOn }) => archivedOn === null && asked.has(id))
-      .map((player) => ({
-        player,
-        measurements: measurements.get(player.id) ?? [],
-        fits: fits.get(player.id) ?? [],
-        setups: setups.get(player.id) ?? [],
-        trials: trials.get(player.id) ?? [],
-        pains: [],
-        draft: null,
-        settings,
-        today
-      }));
-  });
+  db.transaction(
+    'r',
+    [db.players, db.measurements, db.fits, db.trials, db.setups, db.loans, db.instruments, db.settings],
+    async () => {
+      const [first = '', last = ''] = [ids[0], ids.at(-1)];
+      // One look at all that lies between is quicker than many looks by the index.
+      const of = <T>(table: Table<T, string>, index: string) =>
+        (ids.length > FEW_PLAYERS
+          ? table.where(index).between(first, last, true, true)
+          : table.where(index).anyOf(ids)
+        ).toArray();
+      const own = <T extends { readonly playerId: string }>(table: Table<T, string>) => of(table, 'playerId');
+      const [players, measurements, fits, trials, setups, loans, instruments, settings] = await Promise.all([
+        of(db.players, ':id'),
+        own(db.measurements).then(groupByPlayer),
+        own(db.fits).then(groupByPlayer),
+        own(db.trials).then(groupByPlayer),
+        own(db.setups).then(groupByPlayer),
+        own(db.loans),
+        db.instruments.toArray(),
+        getSettings(db)
+      ]);
+      const asked = new Set(ids);
+      const lent = lentFrom(players, loans, instruments);
+      return players
+        .filter(({ id, archivedOn }) => archivedOn === null && asked.has(id))
+        .map((player) => ({
+          player,
+          measurements: measurements.get(player.id) ?? [],
+          fits: fits.get(player.id) ?? [],
+          setups: setups.get(player.id) ?? [],
+          lent: lent.get(player.id) ?? [],
+          trials: trials.get(player.id) ?? [],
+          pains: [],
+          draft: null,
+          settings,
+          today
+        }));
+    }
+  );
 
 /** One player whose records cannot be judged must not keep all others from being shown. */
 function foreseenOf(of: PlayerCase): Pick<Foreseen, 'foresight' | 'setup'> {

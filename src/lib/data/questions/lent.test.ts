@@ -1,8 +1,9 @@
 import { expect, it } from 'vitest';
 import { asMeasured, dimensionsOf } from '$lib/core/instruments';
-import { freshDatabase, givenPlayer } from '../testing';
+import { freshDatabase, givenDecision, givenPlayer, givenReadings } from '../testing';
 import { addInstruments, changeInstrument, giveOut, takeBack } from '../commands/cupboard';
 import { answerCase, instrumentsAtHand, loadCase } from './case';
+import { foreseeMissing } from './foreseen';
 import { lentTo } from './lent';
 
 const TODAY = '2026-11-24';
@@ -55,4 +56,39 @@ it('one without a length is as its size says, but for its pin; who changed over 
   const { db, player } = await cello(1010);
   await db.players.update(player.id, { family: 'bass' });
   expect((await lentTo(db, [player.id])).size).toBe(0);
+});
+
+it('what is foreseen follows the instrument: lent, measured anew, taken back', async () => {
+  const db = freshDatabase();
+  const player = await givenPlayer(db, { birthMonth: '2017-03' });
+  const now = new Date(`${TODAY}T10:00:00`);
+  await givenReadings(db, player, { height: 1260, armToPalm: 500, armToWrist: 435, handLength: 130 }, now);
+  await givenDecision(db, player, now);
+  const foreseen = async () => {
+    await foreseeMissing(db, TODAY);
+    const { outgrown, tooLarge } = (await db.foreseen.get(player.id))?.foresight ?? {};
+    return { outgrown: outgrown?.middle, tooLarge: tooLarge?.onPurpose };
+  };
+  const size = (await db.fits.toArray())[0]?.size ?? '';
+  const asDecided = await foreseen();
+  expect(asDecided.tooLarge).toBeUndefined();
+  expect(asDecided.outgrown).toEqual(expect.any(String));
+  const nominal = dimensionsOf('violin', size).overallMm;
+  const form = {
+    number: '7',
+    family: 'violin' as const,
+    size,
+    overallMm: nominal + 60,
+    stringMm: null,
+    notes: ''
+  };
+  await addInstruments(db, [{ id: 'v', form }]);
+  await giveOut(db, { instrumentId: 'v', playerId: player.id, today: TODAY }, 'out');
+  expect((await foreseen()).tooLarge).toBe(false);
+  await changeInstrument(db, 'v', { overallMm: nominal + 2 });
+  // When it is outgrown is told by the next size, whatever the own one measures.
+  expect(await foreseen()).toEqual(asDecided);
+  await changeInstrument(db, 'v', { overallMm: nominal + 60 });
+  await takeBack(db, 'out', { today: TODAY, state: 'fine' });
+  expect(await foreseen()).toEqual(asDecided);
 });

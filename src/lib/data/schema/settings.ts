@@ -1,5 +1,5 @@
 import { array, boolean, mixed, number, object, string, type ISchema, type TestContext } from 'yup';
-import type { Costs } from '$lib/core/cupboard';
+import { isYearDay, type Costs } from '$lib/core/cupboard';
 import {
   EDITABLE_DIMENSIONS,
   FAMILIES,
@@ -126,6 +126,15 @@ export const settingsSchema = exactly(
         'must be what is weighed',
         (value) => value === undefined || costSchema.isValidSync(value)
       )
+      .optional(),
+    /** Days of the year on which terms begin; a third of a year each where absent. */
+    termStarts: array()
+      .of(
+        string()
+          .required()
+          .test('year-day', 'must be a day of the year', (text) => isYearDay(text ?? ''))
+      )
+      .max(6)
       .optional(),
     /** The A that is tuned to, Hz; the usual one where absent. */
     aHz: number().min(A_RANGE_HZ[0]).max(A_RANGE_HZ[1]).optional(),

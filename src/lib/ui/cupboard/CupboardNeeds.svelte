@@ -1,10 +1,10 @@
 <script lang="ts">
-  import { shortagesOf, type AssignQuestion, type Covering, type ToGet } from '$lib/core/cupboard';
+  import { shortagesOf, termsFrom, type AssignQuestion, type Covering, type ToGet } from '$lib/core/cupboard';
   import type { Family } from '$lib/core/instruments';
   import { formatLength } from '$lib/core/length';
   import { db, type Settings } from '$lib/data';
   import type { Cupboard } from '$lib/data/questions/cupboard';
-  import { planQuestion, termsFrom } from '$lib/data/questions/cupboard-plan';
+  import { planQuestion } from '$lib/data/questions/cupboard-plan';
   import { fittingsFor, type Fittings } from '$lib/data/questions/fittings';
   import type { RosterEntry } from '$lib/data/questions/roster';
   import { clock } from '$lib/ui/clock.svelte';
@@ -43,7 +43,7 @@
     void attempt(async () => {
       const asked = await planQuestion(db, what, of, whose, { today, terms: TERMS });
       const mine = whose.filter(({ player }) => player.family === what);
-      const yearOn = termsFrom(today, TERMS + 1).at(-1) ?? today;
+      const yearOn = termsFrom(today, TERMS + 1, settings.termStarts).at(-1) ?? today;
       const outgrow = mine.filter(
         ({ standing, foresight }) =>
           AHEAD.includes(standing) || (foresight?.outgrown?.middle ?? yearOn) < yearOn
@@ -70,7 +70,7 @@
 
   const shortages = $derived(question ? shortagesOf(question) : []);
   const sizes = $derived(question?.sizes.filter((size) => shortages.some((one) => one.size === size)) ?? []);
-  const terms = $derived(termsFrom(clock.today, TERMS));
+  const terms = $derived(termsFrom(clock.today, TERMS, settings.termStarts));
   const of = (size: string, term: number) =>
     shortages.find((one) => one.size === size && one.term === term) ?? null;
   const length = (mm: number) => formatLength(mm, settings.unit);

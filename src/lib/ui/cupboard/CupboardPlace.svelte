@@ -90,7 +90,7 @@
 </script>
 
 <div class="place" style:--wide="none">
-  <header>
+  <header class="no-print">
     <h1>Cupboard</h1>
     {#if cupboard.ready && all.length > 0}
       <button type="button" class="btn act" aria-expanded={planning} onclick={() => (planning = !planning)}
@@ -172,7 +172,7 @@
       {#if planning && taken.length > 0}
         <PlanTaken lines={taken} cupboard={cupboard.current} settings={settings.current} {nameOf} />
       {/if}
-      <div class="open" class:no-print={needing} class:with-panel={picked !== null}>
+      <div class="open" class:no-print={needing || planning} class:with-panel={picked !== null}>
         <div class="shelves">
           <svg class="scale" width="44" height={SHELF_PX + 30} aria-hidden="true">
             <Ruler

@@ -1,6 +1,7 @@
 <script lang="ts">
   import {
     linesOf,
+    termsFrom,
     USUAL_COSTS,
     type Assignment,
     type AssignQuestion,
@@ -12,7 +13,7 @@
   import { db, type Settings } from '$lib/data';
   import { takePlan } from '$lib/data/commands/cupboard';
   import type { Cupboard } from '$lib/data/questions/cupboard';
-  import { planQuestion, termsFrom } from '$lib/data/questions/cupboard-plan';
+  import { planQuestion } from '$lib/data/questions/cupboard-plan';
   import type { RosterEntry } from '$lib/data/questions/roster';
   import { Action } from '$lib/ui/action.svelte';
   import Choice from '$lib/ui/Choice.svelte';
@@ -61,7 +62,7 @@
   $effect(() => {
     const [of, whose, what, terms, today] = [cupboard, entries, family, Number(length), clock.today];
     const held = fixed;
-    void settings.costs;
+    void [settings.costs, settings.termStarts];
     plan = null;
     more = [];
     howFar = null;
@@ -95,7 +96,7 @@
 
   const lines = $derived(plan?.planned ? linesOf(plan.question, plan.planned) : []);
   const terms = $derived(
-    termsFrom(clock.today, Number(length)).map((from, term) => ({
+    termsFrom(clock.today, Number(length), settings.termStarts).map((from, term) => ({
       from,
       lines: lines.filter((line) => line.term === term)
     }))
@@ -125,7 +126,7 @@
     });
 </script>
 
-<section aria-label="Who gets what" data-plan>
+<section class="no-print" aria-label="Who gets what" data-plan>
   <header>
     <h2>Who gets what</h2>
     <Choice
@@ -187,7 +188,7 @@
     {/if}
     <p>{costText(plan.planned, more)}</p>
   {/if}
-  <PlanCosts costs={settings.costs ?? USUAL_COSTS} />
+  <PlanCosts costs={settings.costs ?? USUAL_COSTS} starts={settings.termStarts ?? []} />
 </section>
 
 <style>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { INSTRUMENT_STATES, type InstrumentState, type Out } from '$lib/core/cupboard';
   import { db, type Settings } from '$lib/data';
+  import { keptTapes } from '$lib/data';
   import { changeLoan, takeBack } from '$lib/data/commands/cupboard';
   import type { Cupboard, StoredInstrument } from '$lib/data/questions/cupboard';
   import { Action } from '$lib/ui/action.svelte';
@@ -9,7 +10,7 @@
   import PdfButton from '$lib/ui/PdfButton.svelte';
   import { fileNamePart } from '$lib/ui/download';
   import { paperOf } from '$lib/print/papers';
-  import { STATE_WORDS } from '$lib/words/cupboard';
+  import { STATE_WORDS, tapesText } from '$lib/words/cupboard';
   import { dayText } from '$lib/words/dates';
   import { loanPaper } from '$lib/print/loan';
 
@@ -33,6 +34,9 @@
   let returning = $state(false);
   let seen = $state('');
 
+  const tapes = $derived(
+    cupboard.players.filter(({ id }) => id === loan.playerId).flatMap((player) => keptTapes(player))
+  );
   const record = $derived(cupboard.loans.find(({ id }) => id === loan.id));
   const STATES = INSTRUMENT_STATES.map((value) => ({ value, text: STATE_WORDS[value] }));
   const back = (state: InstrumentState) =>
@@ -44,6 +48,9 @@
     With <a href="/players/{loan.playerId}">{nameOf(loan.playerId)}</a> since {dayText(loan.from)}
     {#if loan.until !== null && loan.until < clock.today}<b class="late">Overdue</b>{/if}
   </p>
+  {#if tapes.length > 0}
+    <p class="soft text-sm" data-tapes>{tapesText(tapes)}</p>
+  {/if}
   <DayField
     label="Until"
     value={loan.until}

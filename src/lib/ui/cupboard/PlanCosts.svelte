@@ -1,12 +1,12 @@
 <script lang="ts">
-  import { USUAL_COSTS, type Costs } from '$lib/core/cupboard';
+  import { USUAL_COSTS, yearDaysFrom, type Costs } from '$lib/core/cupboard';
   import { changeSettings, db } from '$lib/data';
   import Fold from '$lib/ui/Fold.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { COST_WORDS, costsText } from '$lib/words/cupboard';
 
   /** What a plan weighs against what: each number is the teacher's. */
-  let { costs }: { costs: Costs } = $props();
+  let { costs, starts }: { costs: Costs; starts: readonly string[] } = $props();
 
   const MOST = 1000;
   type Place = (typeof COST_WORDS)[number]['place'];
@@ -23,6 +23,15 @@
     wrong = text.trim() === '' || !(value >= 0 && value <= MOST);
     if (wrong || value === valueAt(place)) return;
     void attempt(() => changeSettings(db, 'Changed what a plan weighs', { costs: withValue(place, value) }));
+  }
+  let noDays = $state(false);
+  function begin(text: string) {
+    const days = yearDaysFrom(text);
+    noDays = days === null;
+    if (!days || days.join() === starts.join()) return;
+    void attempt(() =>
+      changeSettings(db, 'Changed when terms begin', { termStarts: days.length > 0 ? [...days] : undefined })
+    );
   }
   const isUsual = $derived(JSON.stringify(costs) === JSON.stringify(USUAL_COSTS));
 </script>
@@ -42,7 +51,18 @@
         />
       </label>
     {/each}
+    <label>
+      Terms begin on
+      <input
+        class="field num terms"
+        maxlength="60"
+        placeholder="8.1. 10.4. 1.9."
+        value={starts.map((day) => `${Number(day.slice(3))}.${Number(day.slice(0, 2))}.`).join(' ')}
+        onchange={({ currentTarget }) => begin(currentTarget.value)}
+      />
+    </label>
   </div>
+  {#if noDays}<p class="wrong" role="alert">Days are written as 8.1. 10.4. 1.9.</p>{/if}
   {#if wrong}<p class="wrong" role="alert">Each is a number from 0 to {MOST}.</p>{/if}
   {#if !isUsual}
     <button
@@ -68,6 +88,9 @@
   }
   input {
     width: 7rem;
+  }
+  .terms {
+    width: 11rem;
   }
   .wrong {
     color: var(--stop);

@@ -11,6 +11,7 @@
     type PlayerCase,
     type PlayerForm as Form
   } from '$lib/data';
+  import { lentTo, type Lent } from '$lib/data/questions/lent';
   import { timeline, type TimelineDay } from '$lib/data/questions/timeline';
   import { Action } from '$lib/ui/action.svelte';
   import { clock } from '$lib/ui/clock.svelte';
@@ -55,6 +56,12 @@
     if (done) await leave();
   }
 
+  const lent = live<readonly Lent[]>(
+    async () => (await lentTo(db, [id])).get(id) ?? [],
+    [],
+    () => id
+  );
+
   /** The player's case, as far as growth and set-up ask for it. */
   const caseOf = (player: Player): PlayerCase => ({
     player,
@@ -64,6 +71,7 @@
     trials: [],
     pains: [],
     draft: null,
+    lent: lent.current,
     settings: records.settings,
     today: clock.today
   });
