@@ -8,6 +8,7 @@ import { reportPdf } from '$lib/print/report-pdf';
 import type { TermReport } from '$lib/print/report';
 import { fittingTapePdf, type PrintedTape } from '$lib/print/fitting-tape-pdf';
 import { instrumentLabelsPdf, labelsPdf, type InstrumentLabel } from '$lib/print/labels-pdf';
+import { lettersPdf } from '$lib/print/letters-pdf';
 import { loanPdf, type LoanPaper } from '$lib/print/loan-pdf';
 import type { Paper } from '$lib/print/papers';
 import { tapesPdf, type PrintedStrips, type TapeStrip } from '$lib/print/tapes-pdf';
@@ -23,6 +24,8 @@ const door = {
     labelsPdf(cards, { paper, report }),
   instrumentLabels: (labels: readonly InstrumentLabel[], paper: Paper, report: Report): Promise<Printed> =>
     instrumentLabelsPdf(labels, { paper, report }),
+  letters: (letters: readonly string[], paper: Paper, report: Report): Promise<Printed> =>
+    lettersPdf(letters, { paper, report }),
   loans: (papers: readonly LoanPaper[], paper: Paper, report: Report): Promise<Printed> =>
     loanPdf(papers, { paper, report }),
   fittingTape: (tape: PrintedTape, paper: Paper, proofMm: number): Promise<Printed> =>

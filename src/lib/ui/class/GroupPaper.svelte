@@ -12,6 +12,7 @@
   import { fingerText, LAYOUT_WORDS } from '$lib/words/tapes';
   import ProofLine from '$lib/ui/ProofLine.svelte';
   import PdfButton from '$lib/ui/PdfButton.svelte';
+  import GroupLetters from './GroupLetters.svelte';
 
   /** Home cards, cards, case labels and finger strips of everybody in a group, each kind in one file. */
   let { sheet, settings }: { sheet: RoomSheet; settings: Settings } = $props();
@@ -71,6 +72,7 @@
       />
     {/if}
   </div>
+  <GroupLetters players={sized.map(({ player }) => player)} {settings} {name} />
   {#if setUp.length === 0}
     <p class="soft">Nobody here has a set-up yet: cards and labels are made from it.</p>
   {/if}

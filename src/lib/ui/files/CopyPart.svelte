@@ -2,7 +2,7 @@
   import { page } from '$app/state';
   import { onDestroy } from 'svelte';
   import { db, groupsApart, type Player } from '$lib/data';
-  import { playersByName } from '$lib/data/questions/records';
+  import { playersByName, playersIn } from '$lib/data/questions/records';
   import type { FileContent, MergeResult, MergeSummary } from '$lib/data/files/desk';
   import type { Scope } from '$lib/data/files/scope';
   import type { MergePick } from '$lib/data/files/merge';
@@ -17,7 +17,7 @@
   import LockField from './LockField.svelte';
   import MergeTable from './MergeTable.svelte';
   import SafeFilePick from './SafeFilePick.svelte';
-  import { isPassword, saveFile } from './save-file';
+  import { isPassword, knownPassword, saveFile } from './save-file';
   import Underway from './Underway.svelte';
 
   /** Files from and to another teacher's copy: handed over whole, by group or by player, locked or not, and merged. */
@@ -60,6 +60,11 @@
   );
 
   let password = $state('');
+  /** A copy that was read in came locked: what goes back is locked with the same, unless another is typed. */
+  let before = $state(knownPassword());
+  /** Who was in what went over or came in last, so that the next step is a tap away. */
+  let inIt = $state.raw<readonly Pick<Player, 'id' | 'name'>[]>([]);
+  const MOST_NAMED = 40;
   const saving = new Action();
   const save = () =>
     saving.run(async () => {
@@ -67,9 +72,11 @@
         desk,
         { name: `jarvel-${fileNamePart(named)}.json`, lockedName: 'jarvel-locked-copy.jarvel' },
         { kind: 'copy', scope },
-        password
+        password === '' ? before : password
       );
       password = '';
+      before = knownPassword();
+      inIt = scope.kind === 'group' ? await playersIn(db, scope.groupId) : [];
     });
 
   let content = $state.raw<FileContent | null>(null);
@@ -93,6 +100,7 @@
   };
   async function read(found: FileContent): Promise<void> {
     content = found;
+    before = knownPassword();
     await compare('all');
   }
   async function merge() {
@@ -108,6 +116,7 @@
       status.say(result.problem);
       return;
     }
+    inIt = content?.players ?? [];
     startAnew();
     status.say(
       result.open === 0
@@ -143,6 +152,12 @@
       />
     </div>
     <LockField bind:password focused={given !== null} />
+    {#if before !== '' && password === ''}
+      <p class="soft" data-locked-as-before>
+        Locked with the password of the copy before.
+        <button type="button" class="act-quiet" onclick={() => (before = '')}>Not locked</button>
+      </p>
+    {/if}
     <button type="submit" class="btn act" data-act="save-copy" disabled={saving.busy || !isPassword(password)}
       >{saving.busy ? 'Writing…' : 'Save the file'}</button
     >
@@ -151,6 +166,14 @@
     <SafeFilePick label="Read in another copy…" {desk} remembers onstart={startAnew} onread={read} />
   </div>
   <Underway {desk} />
+  {#if inIt.length > 0 && !summary}
+    <p data-in-it>
+      In it:
+      {#each inIt.slice(0, MOST_NAMED) as { id, name }, at (id)}
+        {at > 0 ? ', ' : ''}<a href="/players/{id}">{name}</a>
+      {/each}{inIt.length > MOST_NAMED ? ` and ${inIt.length - MOST_NAMED} more` : ''}
+    </p>
+  {/if}
   {#if summary}
     <div class="preview" role="region" aria-label="What merging would change">
       {#if content && content.players.length > 1}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { page } from '$app/state';
   import {
     byPlayer,
     dueUntil,
@@ -27,7 +28,9 @@
 
   /** A week: which groups come when and what each works on, what is due, and a file for the calendar. */
   const plan = new Plan();
-  let from = $state<IsoDay | null>(null);
+  let from = $state<IsoDay | null>(
+    page.url.searchParams.has('next') ? daysLater(mondayOf(clock.today), 7) : null
+  );
   const monday = $derived(from ?? mondayOf(clock.today));
   const days = $derived(weekOf(monday));
   let full = $state(false);

@@ -81,6 +81,7 @@
           </a>
         {/if}
         <a class="btn act" href="/week">The week</a>
+        <a class="btn act" href="/week?next">Next week</a>
         <a class="btn act" href="/players/new">New player</a>
       </div>
     </header>
