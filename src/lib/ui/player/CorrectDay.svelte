@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { plausibility } from '$lib/core/body';
+  import { MEASUREMENT_IDS, plausibility } from '$lib/core/body';
   import { parseLength, lengthNumber, type LengthUnit } from '$lib/core/length';
   import { db, dropReading, type Fit, type Measurement, type Player } from '$lib/data';
   import {
@@ -13,6 +13,7 @@
   import { allOf } from '$lib/data/questions/records';
   import type { TimelineDay } from '$lib/data/questions/timeline';
   import { Action } from '$lib/ui/action.svelte';
+  import { focusOnOpen } from '$lib/ui/focus';
   import { live } from '$lib/ui/live.svelte';
   import PickOne from '$lib/ui/PickOne.svelte';
   import { dayText } from '$lib/words/dates';
@@ -47,7 +48,11 @@
   let movedTo = $state('');
 
   const nameOf = ({ kind }: Measurement) => MEASUREMENT_WORDS[kind].name;
-  const read = $derived(day.measurements.filter(({ readings }) => readings.length > 0));
+  const read = $derived(
+    day.measurements
+      .filter(({ readings }) => readings.length > 0)
+      .sort((a, b) => MEASUREMENT_IDS.indexOf(a.kind) - MEASUREMENT_IDS.indexOf(b.kind))
+  );
   /** Decisions that were made with what was read on this day: they stay as they were made. */
   const madeWith = $derived(
     fits.filter((fit) =>
@@ -117,14 +122,16 @@
   {/if}
   {#if read.length > 0}
     <ul>
-      {#each read as measurement (measurement.id)}
+      {#each read as measurement, at (measurement.id)}
         {#each measurement.readings as reading, index (reading.at + reading.mm + index)}
           <li>
             <label>
               <span>{nameOf(measurement)}</span>
               <input
+                {@attach at + index === 0 ? focusOnOpen : null}
                 class="field num"
                 value={lengthNumber(reading.mm, unit)}
+                onfocus={({ currentTarget }) => currentTarget.select()}
                 autocomplete="off"
                 inputmode={unit === 'cm' ? 'decimal' : 'text'}
                 onchange={({ currentTarget }) => change(measurement, reading, currentTarget.value)}

@@ -14,6 +14,7 @@
   import { changeSentences, SLOPE_WORDS } from '$lib/words/setup';
   import { trialVerdictSentence } from '$lib/words/trial';
   import CorrectDay from './CorrectDay.svelte';
+  import OldCard from './OldCard.svelte';
 
   let {
     player,
@@ -86,6 +87,7 @@
             {#if changes === null}the first{:else}{changeSentences(changes, unit).join('; ') ||
                 'as before'}{/if}
           </p>
+          <OldCard {player} {setup} />
         {/each}
         {#each pains as pain (pain.id)}
           <p class="pain">
