@@ -35,7 +35,7 @@
   }
 </script>
 
-<div class="flex flex-wrap items-end gap-x-4 gap-y-3">
+<div class="flex flex-wrap items-end gap-x-4 gap-y-3 my-3">
   {#if settings.teacherName === ''}
     <label>
       Your name, under the letters

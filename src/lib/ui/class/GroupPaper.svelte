@@ -100,7 +100,7 @@
       />
     </div>
     <p class="soft text-sm">
-      By each size’s own string length. A string that was measured has its strip in Fit, beside the set-up.
+      By the string of the instrument that each has, where it was measured; else by its size’s.
     </p>
     {#if beyond.length > 0}<p class="warning" role="alert">
         The page is too short for some tapes ({beyond.join('; ')}); lay those by the table.
