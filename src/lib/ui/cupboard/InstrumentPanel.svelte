@@ -9,6 +9,7 @@
   import Choice from '$lib/ui/Choice.svelte';
   import { clock } from '$lib/ui/clock.svelte';
   import PickOne from '$lib/ui/PickOne.svelte';
+  import { attempt } from '$lib/ui/shell/attempt';
   import { matchText, STATE_WORDS } from '$lib/words/cupboard';
   import { dayText } from '$lib/words/dates';
   import { FAMILY_WORDS } from '$lib/words/families';
@@ -58,8 +59,9 @@
       await giveOut(db, { instrumentId: instrument.id, playerId, today: clock.today }, loanId);
       loanId = newId();
     });
+  /** Fields are left quickly one after the other: each is written, none is taken for a second press. */
   const change = (patch: Parameters<typeof changeInstrument>[2]) =>
-    doing.run(() => changeInstrument(db, instrument.id, patch));
+    attempt(() => changeInstrument(db, instrument.id, patch));
 
   function measure(text: string) {
     lengthProblem = '';

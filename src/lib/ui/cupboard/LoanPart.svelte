@@ -8,6 +8,7 @@
   import { clock } from '$lib/ui/clock.svelte';
   import DayField from '$lib/ui/DayField.svelte';
   import PdfButton from '$lib/ui/PdfButton.svelte';
+  import { attempt } from '$lib/ui/shell/attempt';
   import { fileNamePart } from '$lib/ui/download';
   import { paperOf } from '$lib/print/papers';
   import { STATE_WORDS, tapesText } from '$lib/words/cupboard';
@@ -54,7 +55,7 @@
   <DayField
     label="Until"
     value={loan.until}
-    onpick={(until) => void doing.run(() => changeLoan(db, loan.id, { until }))}
+    onpick={(until) => void attempt(() => changeLoan(db, loan.id, { until }))}
   />
   {#if returning}
     <p class="soft">How is it?</p>
@@ -78,7 +79,7 @@
         placeholder="nothing"
         value={record?.stateOut ?? ''}
         onchange={({ currentTarget }) =>
-          void doing.run(() => changeLoan(db, loan.id, { stateOut: currentTarget.value.trim() }))}
+          void attempt(() => changeLoan(db, loan.id, { stateOut: currentTarget.value.trim() }))}
       />
     </label>
     <div class="row">

@@ -14,14 +14,14 @@
   }
   let arrows = $state.raw<readonly Arrow[]>([]);
   /** How high an arrow comes in from above where nothing was in use before. */
-  const FROM_ABOVE_PX = 34;
+  const FROM_ABOVE_PX = 30;
 
-  /** The upper middle of an instrument on its shelf, from the layer's corner. */
+  /** Just over the scroll of an instrument on its shelf, from the layer's corner. */
   function topOf(id: string, box: DOMRect): readonly [number, number] | null {
-    const drawn = layer?.parentElement?.querySelector(`[data-instrument="${CSS.escape(id)}"] svg`);
-    if (!drawn) return null;
-    const { left, width, top } = drawn.getBoundingClientRect();
-    return [left + width / 2 - box.left, top - box.top + 8];
+    const scroll = layer?.parentElement?.querySelector(`[data-instrument="${CSS.escape(id)}"] circle`);
+    if (!scroll) return null;
+    const { left, width, top } = scroll.getBoundingClientRect();
+    return [left + width / 2 - box.left, top - box.top - 4];
   }
 
   function draw() {
