@@ -4,6 +4,7 @@
   import { keptTapes } from '$lib/data';
   import { changeLoan, takeBack } from '$lib/data/commands/cupboard';
   import type { Cupboard, StoredInstrument } from '$lib/data/questions/cupboard';
+  import { recordOf } from '$lib/data/questions/records';
   import { Action } from '$lib/ui/action.svelte';
   import { clock } from '$lib/ui/clock.svelte';
   import DayField from '$lib/ui/DayField.svelte';
@@ -90,18 +91,17 @@
         <PdfButton
           text="Loan paper"
           fileName="loan-{fileNamePart(`${instrument.number}-${nameOf(loan.playerId)}`)}.pdf"
-          ask={(door, report) =>
-            door.loans(
-              [
-                loanPaper(instrument, record, {
-                  player: nameOf(loan.playerId),
-                  unit: settings.unit,
-                  teacher: settings.teacherName
-                })
-              ],
-              paperOf(settings.unit),
-              report
-            )}
+          ask={async (door, report) => {
+            // As it stands now: what was typed last may not be on the screen's record yet.
+            const [one, out] = await Promise.all([
+              recordOf(db, 'instruments', instrument.id),
+              recordOf(db, 'loans', loan.id)
+            ]);
+            const { unit, teacherName: teacher } = settings;
+            const papers =
+              one && out ? [loanPaper(one, out, { player: nameOf(loan.playerId), unit, teacher })] : [];
+            return door.loans(papers, paperOf(unit), report);
+          }}
         />
       {/if}
     </div>
