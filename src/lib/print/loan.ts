@@ -60,6 +60,23 @@ export function loanPaper(
   };
 }
 
+/** The papers of some loans; none for an instrument that is not among those that are known. */
+export const loanPapers = (
+  loans: readonly Loan[],
+  instruments: readonly Instrument[],
+  {
+    nameOf,
+    settings: { unit, teacherName: teacher }
+  }: {
+    nameOf: (playerId: string) => string;
+    settings: { readonly unit: LengthUnit; readonly teacherName: string };
+  }
+): readonly LoanPaper[] =>
+  loans.flatMap((loan) => {
+    const instrument = instruments.find(({ id }) => id === loan.instrumentId);
+    return instrument ? [loanPaper(instrument, loan, { player: nameOf(loan.playerId), unit, teacher })] : [];
+  });
+
 /** The label in an instrument's case. */
 export const instrumentLabel = (instrument: Instrument, unit: LengthUnit): InstrumentLabel => ({
   number: instrument.number,

@@ -10,7 +10,7 @@
   import ProofLine from '$lib/ui/ProofLine.svelte';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { tapePlace } from '$lib/words/fitting-tape';
-  import { instrumentLabel, loanPaper } from '$lib/print/loan';
+  import { instrumentLabel, loanPapers } from '$lib/print/loan';
 
   import InstrumentList from './InstrumentList.svelte';
 
@@ -35,14 +35,7 @@
   const loans = $derived(
     cupboard.loans.filter(({ to, instrumentId }) => to === null && byId.has(instrumentId))
   );
-  const papers = () =>
-    loans.flatMap((loan) => {
-      const instrument = byId.get(loan.instrumentId);
-      const { unit, teacherName: teacher } = settings;
-      return instrument
-        ? [loanPaper(instrument, loan, { player: nameOf(loan.playerId), unit, teacher })]
-        : [];
-    });
+  const papers = () => loanPapers(loans, own, { nameOf, settings });
   const tape = () => {
     if (!isShoulderFamily(family)) throw new RangeError('a tape is for violin and viola');
     const marks = fittingTape({

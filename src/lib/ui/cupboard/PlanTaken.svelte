@@ -2,7 +2,7 @@
   import type { PlanLine } from '$lib/core/cupboard';
   import type { Settings } from '$lib/data';
   import type { Cupboard } from '$lib/data/questions/cupboard';
-  import { loanPaper } from '$lib/print/loan';
+  import { loanPapers } from '$lib/print/loan';
   import { paperOf } from '$lib/print/papers';
   import Fold from '$lib/ui/Fold.svelte';
   import PdfButton from '$lib/ui/PdfButton.svelte';
@@ -50,14 +50,7 @@
       });
     })
   );
-  const papers = () =>
-    loans.flatMap((loan) => {
-      const instrument = cupboard.instruments.find(({ id }) => id === loan.instrumentId);
-      const { unit, teacherName: teacher } = settings;
-      return instrument
-        ? [loanPaper(instrument, loan, { player: nameOf(loan.playerId), unit, teacher })]
-        : [];
-    });
+  const papers = () => loanPapers(loans, cupboard.instruments, { nameOf, settings });
 </script>
 
 {#if loans.length > 0}
