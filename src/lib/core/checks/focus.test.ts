@@ -7,7 +7,6 @@ import {
   inWay,
   isAboutHurt,
   lessonPlan,
-  openChecks,
   RATINGS,
   readyList,
   REST_DAYS,
@@ -20,6 +19,8 @@ import {
   type Rating,
   type SeenResult
 } from '.';
+import { openChecks } from './gates';
+import { seenOf } from './strength';
 
 const checks = await checksFor('violin');
 const check = (id: string): Check => {
@@ -33,6 +34,9 @@ const seen = (checkId: string, day: IsoDay, rating: Rating): SeenResult => ({
   day,
   outcome: rated(rating)
 });
+
+const openFor = (own: readonly Check[], results: readonly SeenResult[], today: IsoDay): readonly Check[] =>
+  openChecks(own, seenOf({ checks: own, results, today }).stands).map(({ check }) => check);
 
 describe('how strong an outcome is', () => {
   it.each([
@@ -139,9 +143,7 @@ describe('the next focus', () => {
         outcome: result === 'count' ? { kind: 'count', count: 8 } : rated('secure')
       }));
     const open = (some: readonly SeenResult[]) =>
-      openChecks(cello, standingsOf({ checks: cello, results: some, today: '2026-03-01' })).some(
-        ({ later }) => later
-      );
+      openFor(cello, some, '2026-03-01').some(({ later }) => later);
     expect(open(results)).toBe(true);
     expect(open(results.slice(1))).toBe(false);
   });
@@ -150,8 +152,7 @@ describe('the next focus', () => {
 describe('how one begins', () => {
   const openOf = (start: string, results: readonly SeenResult[]) => {
     const own = checks.flatMap((one) => inWay(one, { start }, 'violin') ?? []);
-    const standings = standingsOf({ checks: own, results, today: '2026-03-01' });
-    return openChecks(own, standings)
+    return openFor(own, results, '2026-03-01')
       .filter(({ category }) => category === 'bow-use')
       .map(({ id }) => id);
   };
@@ -244,8 +245,7 @@ describe.each([
       expect(course.length / changes).toBeLessThanOrEqual(4);
       // All that can hurt is looked at within twelve lessons.
       const early = new Set(course.slice(0, 12).flatMap(({ looks }) => looks.map(({ id }) => id)));
-      const standings = standingsOf({ checks: library, results: [], today: '2026-01-05' });
-      const hurting = openChecks(library, standings).filter(isAboutHurt);
+      const hurting = openFor(library, [], '2026-01-05').filter(isAboutHurt);
       expect(hurting.filter(({ id }) => !early.has(id)).map(({ id }) => id)).toEqual([]);
       // Seen amiss, it is looked at again in this lesson or the next.
       course.slice(0, -1).forEach(({ looks, amiss }, i) => {

@@ -1,6 +1,6 @@
 import { daysBetween, type IsoDay } from '../time';
 import { openChecks } from './gates';
-import { MOSTLY, SECURE, seenOf, type CheckStanding, type SeenResult } from './strength';
+import { MOSTLY, SECURE, seenOf, type CheckStanding, type SeenResult, type Stand } from './strength';
 import { categoryOf, themeOf, THEMES, themesOfLessons, type Theme, type ThemeOfLesson } from './themes';
 import type { Check, CheckCategory } from './types';
 
@@ -71,21 +71,20 @@ const MOST_LESSONS_HELD = 4;
 const LEAST_LESSONS_HELD = 2;
 const MOST_LESSONS_WAITING = 12;
 
-const needOf = (standings: ReadonlyMap<string, CheckStanding>, { id }: Check): number =>
-  NEED[standings.get(id)?.strength ?? 0] ?? 0;
+const needOf = ({ standing: { strength } }: Stand): number => NEED[strength] ?? 0;
+
+/** Puts what was not seen for longest first. */
+const byLastDay = ({ standing: a }: Stand, { standing: b }: Stand): number => {
+  const [one, other] = [a.lastDay ?? '', b.lastDay ?? ''];
+  return one < other ? -1 : one > other ? 1 : 0;
+};
 
 /** What can hurt and was seen amiss, longest ago first; what is stuck steps back for one lesson. */
-const pressing = (
-  checks: readonly Check[],
-  standings: ReadonlyMap<string, CheckStanding>,
-  lastLesson: IsoDay | null
-): readonly Check[] =>
-  checks
-    .filter(({ id }) => {
-      const standing = standings.get(id);
-      return standing?.hurts === true && !stepsBack(standing, lastLesson);
-    })
-    .sort((a, b) => ((standings.get(a.id)?.lastDay ?? '') < (standings.get(b.id)?.lastDay ?? '') ? -1 : 1));
+const pressing = (stands: readonly Stand[], lastLesson: IsoDay | null): readonly Check[] =>
+  stands
+    .filter(({ standing }) => standing.hurts && !stepsBack(standing, lastLesson))
+    .sort(byLastDay)
+    .map(({ check }) => check);
 
 /** What came no further in three looks, the last of them in the last lesson, is left alone for one lesson. */
 const stepsBack = ({ stuck, lastDay }: CheckStanding, lastLesson: IsoDay | null): boolean =>
@@ -94,33 +93,21 @@ const stepsBack = ({ stuck, lastDay }: CheckStanding, lastLesson: IsoDay | null)
 /** Everything that a lesson's plan rests on. */
 interface Ground {
   readonly focus: Focus;
-  readonly standings: ReadonlyMap<string, CheckStanding>;
+  readonly stands: readonly Stand[];
   /** What can hurt and comes first, whatever the lesson is about. */
   readonly pressing: readonly Check[];
   /** Open checks of what the lesson is about, in the order in which they are taken. */
   readonly inOrder: readonly Check[];
-  /** Every open check. */
-  readonly open: readonly Check[];
+  readonly open: readonly Stand[];
   readonly lastLesson: IsoDay | null;
 }
 
 /** The checks of a theme as they are taken: what can hurt first, then the weakest, what is stuck last. */
-function ordered(
-  own: readonly Check[],
-  standings: ReadonlyMap<string, CheckStanding>,
-  lastLesson: IsoDay | null
-): readonly Check[] {
-  const rank = (check: Check): number => {
-    const standing = standings.get(check.id);
-    if (!standing) return 0;
-    if (stepsBack(standing, lastLesson)) return 1;
-    return -(standing.hurts ? 2 : 0) - needOf(standings, check);
-  };
+function ordered(own: readonly Stand[], lastLesson: IsoDay | null): readonly Check[] {
+  const rank = (one: Stand): number =>
+    stepsBack(one.standing, lastLesson) ? 1 : -(one.standing.hurts ? 2 : 0) - needOf(one);
   // Of as weak ones the one that was not seen for longest.
-  const lastDay = ({ id }: Check) => standings.get(id)?.lastDay ?? '';
-  return [...own].sort(
-    (a, b) => rank(a) - rank(b) || (lastDay(a) < lastDay(b) ? -1 : lastDay(a) > lastDay(b) ? 1 : 0)
-  );
+  return own.toSorted((a, b) => rank(a) - rank(b) || byLastDay(a, b)).map(({ check }) => check);
 }
 
 /** Works out what a lesson is about, and what comes in it first. */
@@ -128,19 +115,20 @@ export function groundOf(question: FocusQuestion): Ground {
   const { checks, results, thisLesson = [], today, pain = false } = question;
   const all = thisLesson.length > 0 ? [...results, ...thisLesson] : results;
   const seen = seenOf({ checks, results: all, today });
-  const { standings } = seen;
+  const { stands } = seen;
   const resting: { checkId: string; until: IsoDay }[] = [];
-  for (const [checkId, { restsUntil: until }] of standings) if (until) resting.push({ checkId, until });
+  for (const { check, standing } of stands)
+    if (standing.restsUntil) resting.push({ checkId: check.id, until: standing.restsUntil });
   // Today is this lesson, whatever was seen in it already.
   const lessons = themesOfLessons(checks, seen, today);
   const lastLesson = lessons.at(-1)?.day ?? null;
   const none = { category: null, check: null, stays: 0, resting } as const;
-  const empty = { standings, pressing: [], inOrder: [], open: [], lastLesson };
+  const empty = { stands, pressing: [], inOrder: [], open: [], lastLesson };
   if (pain) return { ...empty, focus: { ...none, reason: { kind: 'pain' } } };
 
-  const openNow = openChecks(checks, standings);
-  const open = themesOpen(openNow, standings, lessons, today);
-  const held = heldTheme(checks, standings, lessons);
+  const openNow = openChecks(checks, stands);
+  const open = themesOpen(openNow, lessons, today);
+  const held = heldTheme(stands, lessons);
   const asked = open.find(({ theme }) => categoryOf(theme) === question.category);
   const others = open.filter(({ theme }) => theme !== lessons.at(-1)?.theme);
   const chosen =
@@ -154,10 +142,10 @@ export function groundOf(question: FocusQuestion): Ground {
       undefined
     ) ??
     open[0];
-  const hurting = pressing(checks, standings, lastLesson);
+  const hurting = pressing(stands, lastLesson);
   if (!chosen) return { ...empty, focus: { ...none, reason: { kind: 'back' } } };
   const { theme, own, waits } = chosen;
-  const inOrder = ordered(own, standings, lastLesson);
+  const inOrder = ordered(own, lastLesson);
   const stays = theme === lessons.at(-1)?.theme ? held.lessons : 0;
   // What the lesson is about is begun with its own; what hurts elsewhere is worked on in the next.
   const hurtingHere = hurting.find((one) => themeOf(one) === theme) ?? (stays > 0 ? hurting[0] : undefined);
@@ -168,11 +156,11 @@ export function groundOf(question: FocusQuestion): Ground {
       ? { kind: 'hurts' }
       : stays > 0 && theme === held.theme
         ? { kind: 'stays', lessons: stays }
-        : reasonFor(own, standings, waits),
+        : reasonFor(own, waits),
     stays,
     resting
   };
-  return { focus, standings, pressing: hurting, inOrder, open: openNow, lastLesson };
+  return { focus, stands, pressing: hurting, inOrder, open: openNow, lastLesson };
 }
 
 const longestOf = <T extends { readonly waits: number }>(some: readonly T[]): T | undefined =>
@@ -181,37 +169,29 @@ const longestOf = <T extends { readonly waits: number }>(some: readonly T[]): T 
     undefined
   );
 
-function reasonFor(
-  own: readonly Check[],
-  standings: ReadonlyMap<string, CheckStanding>,
-  waits: number
-): FocusReason {
-  const lastDay = lastOf(own, standings);
+function reasonFor(own: readonly Stand[], waits: number): FocusReason {
+  const lastDay = lastOf(own);
   if (lastDay === null) return { kind: 'new' };
   if (waits >= MOST_LESSONS_WAITING) return { kind: 'waited', lessons: waits };
-  return own.every(({ id }) => standings.get(id)?.strength === SECURE)
+  return own.every(({ standing }) => standing.strength === SECURE)
     ? { kind: 'back' }
     : { kind: 'weakest', lastDay };
 }
 
-const lastOf = (own: readonly Check[], standings: ReadonlyMap<string, CheckStanding>): IsoDay | null =>
-  own.reduce<IsoDay | null>((last, { id }) => {
-    const day = standings.get(id)?.lastDay ?? null;
-    return day !== null && (last === null || day > last) ? day : last;
-  }, null);
+const lastOf = (own: readonly Stand[]): IsoDay | null =>
+  own.reduce<IsoDay | null>(
+    (last, { standing: { lastDay } }) =>
+      lastDay !== null && (last === null || lastDay > last) ? lastDay : last,
+    null
+  );
 
 /** The themes with something open, with how much each asks for. */
-function themesOpen(
-  open: readonly Check[],
-  standings: ReadonlyMap<string, CheckStanding>,
-  lessons: readonly ThemeOfLesson[],
-  today: IsoDay
-) {
-  const byTheme = new Map<Theme | null, Check[]>(THEMES.map((theme) => [theme, []]));
-  for (const check of open) byTheme.get(themeOf(check))?.push(check);
+function themesOpen(open: readonly Stand[], lessons: readonly ThemeOfLesson[], today: IsoDay) {
+  const byTheme = new Map<Theme | null, Stand[]>(THEMES.map((theme) => [theme, []]));
+  for (const stand of open) byTheme.get(themeOf(stand.check))?.push(stand);
   return THEMES.map((theme) => {
     const own = byTheme.get(theme) ?? [];
-    const need = own.reduce((sum, check) => sum + needOf(standings, check), 0) / (own.length || 1);
+    const need = own.reduce((sum, one) => sum + needOf(one), 0) / (own.length || 1);
     const since = lessons.findLastIndex((lesson) => lesson.theme === theme);
     const lastDay = lessons[since]?.day;
     const days = lastDay === undefined ? TERM_DAYS : Math.max(0, daysBetween(lastDay, today));
@@ -222,8 +202,7 @@ function themesOpen(
 
 /** The theme that is stayed with, and for how many lessons the last one was: null where it is time for another. */
 function heldTheme(
-  checks: readonly Check[],
-  standings: ReadonlyMap<string, CheckStanding>,
+  stands: readonly Stand[],
   lessons: readonly { readonly theme: Theme | null }[]
 ): { readonly theme: Theme | null; readonly lessons: number } {
   const theme = lessons.at(-1)?.theme ?? null;
@@ -232,9 +211,8 @@ function heldTheme(
   // How many of its checks are mostly there, less those that are not.
   let there = 0;
   if (held >= LEAST_LESSONS_HELD)
-    for (const check of checks)
-      if (!check.later && themeOf(check) === theme)
-        there += (standings.get(check.id)?.strength ?? 0) >= MOSTLY ? 1 : -1;
+    for (const { check, standing } of stands)
+      if (!check.later && themeOf(check) === theme) there += standing.strength >= MOSTLY ? 1 : -1;
   const done = held >= MOST_LESSONS_HELD || there > 0;
   return { theme: done ? null : theme, lessons: held };
 }

@@ -1,9 +1,5 @@
-import { MOSTLY, placesIn, SECURE, type CheckStanding } from './strength';
+import { MOSTLY, placesIn, SECURE, type Stand } from './strength';
 import type { Check, CheckCategory } from './types';
-
-type Standings = ReadonlyMap<string, CheckStanding>;
-
-const strengthIn = (standings: Standings, { id }: Check): number => standings.get(id)?.strength ?? 0;
 
 export const isPlucking = ({ id }: Pick<Check, 'id'>): boolean => id.startsWith('pluck-');
 
@@ -11,21 +7,27 @@ export const isPlucking = ({ id }: Pick<Check, 'id'>): boolean => id.startsWith(
 interface Ground {
   /** The least strength in a category, advanced checks left out. */
   readonly least: Readonly<Partial<Record<CheckCategory, number>>>;
-  readonly known: ReadonlyMap<string, unknown>;
+  /** Strength of a check; null where it is not in the list. */
+  readonly strengthOf: (id: string) => number | null;
   readonly plucks: 'none' | 'begun' | 'not-begun';
 }
 
-function groundOf(checks: readonly Check[], standings: Standings): Ground {
+function groundOf(checks: readonly Check[], stands: readonly Stand[]): Ground {
   const least: Partial<Record<CheckCategory, number>> = {};
   let plucks: Ground['plucks'] = 'none';
-  for (const check of checks) {
+  for (const { check, standing } of stands) {
     if (check.later) continue;
-    const strength = strengthIn(standings, check);
+    const { strength } = standing;
     least[check.category] = Math.min(least[check.category] ?? SECURE, strength);
-    if (!isPlucking(check) || check.after || plucks === 'begun') continue;
+    if (plucks === 'begun' || check.after || !isPlucking(check)) continue;
     plucks = strength > 0 ? 'begun' : 'not-begun';
   }
-  return { least, known: placesIn(checks), plucks };
+  const places = placesIn(checks);
+  const strengthOf = (id: string) => {
+    const at = places.get(id);
+    return at === undefined ? null : (stands[at]?.standing.strength ?? null);
+  };
+  return { least, strengthOf, plucks };
 }
 
 /**
@@ -33,20 +35,19 @@ function groundOf(checks: readonly Check[], standings: Standings): Ground {
  * secure; by the ways of beginning some wait for whole categories; the bow comes after plucking was begun, where that
  * is not for later itself.
  */
-function isTime(check: Check, { least, known, plucks }: Ground, standings: Standings): boolean {
+function isTime(check: Check, { least, strengthOf, plucks }: Ground): boolean {
   const { later, gate = [], after = [], category } = check;
   if (later && (least[category] ?? SECURE) < SECURE) return false;
-  if (gate.some((id) => known.has(id) && standings.get(id)?.strength !== SECURE)) return false;
+  if (gate.some((id) => (strengthOf(id) ?? SECURE) < SECURE)) return false;
   if (after.some((one) => (least[one] ?? SECURE) < MOSTLY)) return false;
   return category !== 'bow-use' || isPlucking(check) || plucks !== 'not-begun';
 }
 
 /** The open checks: what rests is left out, and what waits for its time and was never looked at. */
-export function openChecks(checks: readonly Check[], standings: Standings): readonly Check[] {
-  const ground = groundOf(checks, standings);
-  return checks.filter(
-    (check) =>
-      standings.get(check.id)?.restsUntil == null &&
-      (strengthIn(standings, check) > 0 || isTime(check, ground, standings))
+export function openChecks(checks: readonly Check[], stands: readonly Stand[]): readonly Stand[] {
+  const ground = groundOf(checks, stands);
+  return stands.filter(
+    ({ check, standing: { restsUntil, strength } }) =>
+      restsUntil === null && (strength > 0 || isTime(check, ground))
   );
 }

@@ -1,6 +1,5 @@
 export { DRILLS, drillNamed, drillsFor } from './drills';
 export { focusOf, type Focus, type FocusReason } from './focus';
-export { openChecks } from './gates';
 export { identityOf, seenIn, SHARED_FAULTS } from './identities';
 export { lessonPlan, readyList } from './lesson';
 export {

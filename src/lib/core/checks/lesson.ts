@@ -1,7 +1,7 @@
 import { groundOf, type Focus, type FocusQuestion } from './focus';
 import { openChecks } from './gates';
 import { walkOf } from './shown';
-import { isAboutHurt, MOSTLY, standingsOf, type CheckStanding } from './strength';
+import { byId, isAboutHurt, MOSTLY, seenOf, type CheckStanding, type Stand } from './strength';
 import type { Check, CheckCategory } from './types';
 
 /** Looks at most in one lesson, so that it stays a minute. */
@@ -21,19 +21,15 @@ export interface LessonPlan {
 
 /** A check of another category, each in its turn: what can hurt and was never looked at first, then the longest ago. */
 function lookAround(
-  open: readonly Check[],
-  standings: ReadonlyMap<string, CheckStanding>,
+  open: readonly Stand[],
   taken: ReadonlySet<string>,
   category: CheckCategory
-): Check | undefined {
-  const others = open.filter((one) => one.category !== category && one.category !== 'ready');
-  const rank = (check: Check): string => {
-    const lastDay = standings.get(check.id)?.lastDay ?? null;
-    return lastDay === null ? (isAboutHurt(check) ? '0' : '1') : lastDay;
-  };
-  return others
-    .filter(({ id }) => !taken.has(id))
-    .reduce<Check | undefined>((best, one) => (best && rank(best) <= rank(one) ? best : one), undefined);
+): Stand | undefined {
+  const rank = ({ check, standing: { lastDay } }: Stand): string =>
+    lastDay ?? (isAboutHurt(check) ? '0' : '1');
+  return open
+    .filter(({ check }) => check.category !== category && check.category !== 'ready' && !taken.has(check.id))
+    .reduce<Stand | undefined>((best, one) => (best && rank(best) <= rank(one) ? best : one), undefined);
 }
 
 /**
@@ -43,7 +39,9 @@ function lookAround(
  */
 export function lessonPlan(question: FocusQuestion): LessonPlan {
   const { category: asked = null, planned = false, worked = [] } = question;
-  const { focus, standings, pressing, inOrder, open } = groundOf(question);
+  const { focus, stands, pressing, inOrder, open: openStands } = groundOf(question);
+  const standings = byId(stands);
+  const open = openStands.map(({ check }) => check);
   if (focus.category === null) return { focus, looks: [], standings };
   if (asked !== null && !planned) {
     const own = asked === focus.category ? inOrder : open.filter(({ category }) => category === asked);
@@ -62,13 +60,13 @@ export function lessonPlan(question: FocusQuestion): LessonPlan {
   );
   if (untried) again.push(untried);
   const taken = new Set([...first, ...again, ...inOrder].map(({ id }) => id));
-  const around = lookAround(open, standings, taken, focus.category);
-  const neverSeen = around !== undefined && isAboutHurt(around) && !standings.get(around.id)?.lastDay;
+  const around = lookAround(openStands, taken, focus.category);
+  const neverSeen = around !== undefined && isAboutHurt(around.check) && !around.standing.lastDay;
   const goesAround =
     around !== undefined && first.length + again.length <= HURTING_LOOKS - (neverSeen ? 1 : 2);
   const own = inOrder.filter((check) => !first.includes(check) && !again.includes(check));
   const rest = LOOKS_IN_A_LESSON - first.length - again.length - (goesAround ? 1 : 0);
-  const looks = [...first, ...again, ...own.slice(0, rest), ...(goesAround ? [around] : [])];
+  const looks = [...first, ...again, ...own.slice(0, rest), ...(goesAround ? [around.check] : [])];
   return { focus, looks: walkOf(looks), standings };
 }
 
@@ -78,14 +76,10 @@ export function readyList({
   results,
   today
 }: FocusQuestion): readonly (Check & { readonly amiss: boolean })[] {
-  const standings = standingsOf({ checks, results, today });
-  const rank = ({ id, amiss }: { readonly id: string; readonly amiss: boolean }): string =>
-    amiss ? '' : (standings.get(id)?.lastDay ?? '0');
-  return openChecks(checks, standings)
-    .filter(({ category }) => category === 'ready')
-    .map((check) => {
-      const { strength = 0 } = standings.get(check.id) ?? {};
-      return { ...check, amiss: strength > 0 && strength < MOSTLY };
-    })
-    .sort((a, b) => (rank(a) < rank(b) ? -1 : 1));
+  const isAmiss = ({ standing: { strength } }: Stand): boolean => strength > 0 && strength < MOSTLY;
+  const rank = (one: Stand): string => (isAmiss(one) ? '' : (one.standing.lastDay ?? '0'));
+  return openChecks(checks, seenOf({ checks, results, today }).stands)
+    .filter(({ check }) => check.category === 'ready')
+    .toSorted((a, b) => (rank(a) < rank(b) ? -1 : 1))
+    .map((one) => ({ ...one.check, amiss: isAmiss(one) }));
 }

@@ -89,13 +89,13 @@ const NEVER: CheckStanding = { strength: 0, lastDay: null, restsUntil: null, stu
 
 /** What is kept of a check while its looks are gone through. */
 interface Looks {
-  /** The newest day, what was seen on it at best, and the faults that were named last. */
-  day: IsoDay;
+  /** The newest lesson with a look at it, what was seen in it at best, and the faults that were named last. */
+  lesson: LessonSeen;
   strength: number;
   faults: readonly string[] | undefined;
-  /** The first day of those that are secure without a break, where the newest is. */
-  since: IsoDay;
-  /** What was seen on the two days before it; 0 where there was none. */
+  /** The first lesson of those that are secure without a break, where the newest is. */
+  since: LessonSeen;
+  /** What was seen in the two lessons before it; 0 where there was none. */
   before: number;
   earlier: number;
 }
@@ -104,14 +104,16 @@ interface Looks {
 export const standingOf = (check: Check, results: readonly SeenResult[], today: IsoDay): CheckStanding =>
   standingsOf({ checks: [check], results, today }).get(check.id) ?? NEVER;
 
-function standingBy(check: Check, looks: Looks | undefined, today: IsoDay): CheckStanding {
+/** @param restsFrom what was last seen on this day or before rests no more */
+function standingBy(check: Check, looks: Looks | undefined, restsFrom: IsoDay): CheckStanding {
   if (!looks) return NEVER;
-  const { day, strength, faults, since, before, earlier } = looks;
+  const { strength, faults, since, before, earlier } = looks;
+  const { day } = looks.lesson;
   const rests =
     strength === SECURE &&
-    since !== day &&
-    daysBetween(since, day) >= SECURE_APART_DAYS &&
-    daysBetween(day, today) < REST_DAYS;
+    since !== looks.lesson &&
+    day > restsFrom &&
+    daysBetween(since.day, day) >= SECURE_APART_DAYS;
   return {
     strength,
     lastDay: day,
@@ -131,17 +133,27 @@ function hurtsAmiss(check: Check, faults: readonly string[] | undefined, strengt
 export const isAboutHurt = ({ id, faults: [first] }: Pick<Check, 'id' | 'faults'>): boolean =>
   first !== undefined && canHurt(id, first.id);
 
-/** A day with looks, and the places in the list of what was looked at on it. */
+/** A day with looks. */
 export interface LessonSeen {
   readonly day: IsoDay;
-  readonly at: readonly number[];
+  /** Where what was looked at on it begins. */
+  readonly from: number;
+}
+
+/** A check, and where a player stands with it. */
+export interface Stand {
+  readonly check: Check;
+  readonly standing: CheckStanding;
 }
 
 /** What was seen of each check. */
 export interface Seen {
-  readonly standings: ReadonlyMap<string, CheckStanding>;
+  /** In the order of the checks. */
+  readonly stands: readonly Stand[];
   /** Oldest first. */
   readonly lessons: readonly LessonSeen[];
+  /** What was looked at, lesson by lesson, each by its place in the list of checks. */
+  readonly looked: readonly number[];
 }
 
 interface SeenQuestion {
@@ -163,34 +175,43 @@ export function placesIn(checks: readonly Check[]): ReadonlyMap<string, number> 
 export function seenOf({ checks, results, today }: SeenQuestion): Seen {
   const placeOf = placesIn(checks);
   const all: (Looks | undefined)[] = checks.map(() => undefined);
-  const lessons: { day: IsoDay; at: number[] }[] = [];
+  const lessons: LessonSeen[] = [];
+  const looked: number[] = [];
   let lesson = lessons[0];
-  for (const { checkId, day, outcome, faults } of inOrder(results)) {
+  for (const { checkId, day, outcome, faults } of results) {
     const at = placeOf.get(checkId);
     const check = at === undefined ? undefined : checks[at];
     const strength = check ? strengthOf(check, outcome) : 0;
     if (at === undefined || strength === 0) continue;
+    if (lesson?.day !== day) {
+      // Most often they come as they were seen.
+      if (lesson && day < lesson.day) return seenOf({ checks, results: inOrder(results), today });
+      lessons.push((lesson = { day, from: looked.length }));
+    }
     const looks = all[at];
-    if (looks?.day === day) {
-      looks.strength = Math.max(looks.strength, strength);
+    if (looks?.lesson === lesson) {
+      if (strength > looks.strength) looks.strength = strength;
       looks.faults = faults;
       continue;
     }
-    if (lesson?.day === day) lesson.at.push(at);
-    else lessons.push((lesson = { day, at: [at] }));
+    looked.push(at);
     if (looks) {
-      if (looks.strength < SECURE) looks.since = day;
+      if (looks.strength < SECURE) looks.since = lesson;
       looks.earlier = looks.before;
       looks.before = looks.strength;
-      looks.day = day;
+      looks.lesson = lesson;
       looks.strength = strength;
       looks.faults = faults;
-    } else all[at] = { day, strength, faults, since: day, before: 0, earlier: 0 };
+    } else all[at] = { lesson, strength, faults, since: lesson, before: 0, earlier: 0 };
   }
-  const standings = new Map<string, CheckStanding>();
-  checks.forEach((check, at) => standings.set(check.id, standingBy(check, all[at], today)));
-  return { standings, lessons };
+  const restsFrom = daysLater(today, -REST_DAYS);
+  const stands = checks.map((check, at) => ({ check, standing: standingBy(check, all[at], restsFrom) }));
+  return { stands, lessons, looked };
 }
 
 /** Where a player stands with each check, by its id. */
-export const standingsOf = (question: SeenQuestion): Seen['standings'] => seenOf(question).standings;
+export const standingsOf = (question: SeenQuestion): ReadonlyMap<string, CheckStanding> =>
+  byId(seenOf(question).stands);
+
+export const byId = (stands: readonly Stand[]): ReadonlyMap<string, CheckStanding> =>
+  new Map(stands.map(({ check, standing }) => [check.id, standing]));

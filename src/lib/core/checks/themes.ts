@@ -1,6 +1,6 @@
 import type { IsoDay } from '../time';
 import { isPlucking } from './gates';
-import { isAboutHurt, type Seen } from './strength';
+import { isAboutHurt, type LessonSeen, type Seen } from './strength';
 import type { Check, CheckCategory } from './types';
 
 /**
@@ -25,7 +25,8 @@ export interface ThemeOfLesson {
 }
 
 /** What can hurt is looked at whatever the lesson is about, so it tells less of that. */
-const TELLS_LESS = 0.24;
+const TELLS_LESS = 24;
+const TELLS = 100;
 
 /** What a check tells of a lesson's theme. */
 interface Tells {
@@ -33,6 +34,8 @@ interface Tells {
   readonly theme: number;
   readonly weight: number;
 }
+
+const NOTHING: Tells = { theme: -1, weight: 0 };
 
 const told = new WeakMap<readonly Check[], readonly Tells[]>();
 
@@ -44,7 +47,7 @@ function tellsOf(checks: readonly Check[]): readonly Tells[] {
       const theme = themeOf(check);
       return {
         theme: theme === null ? -1 : THEMES.indexOf(theme),
-        weight: isAboutHurt(check) ? TELLS_LESS : 1
+        weight: isAboutHurt(check) ? TELLS_LESS : TELLS
       };
     });
   told.set(checks, tells);
@@ -54,25 +57,31 @@ function tellsOf(checks: readonly Check[]): readonly Tells[] {
 /** What each lesson before a day was about, oldest first: what most of its looks were at. */
 export function themesOfLessons(
   checks: readonly Check[],
-  { lessons }: Seen,
+  { lessons, looked }: Pick<Seen, 'lessons' | 'looked'>,
   before: IsoDay
 ): readonly ThemeOfLesson[] {
   const tells = tellsOf(checks);
-  const themes: { day: IsoDay; theme: Theme | null }[] = [];
+  const themes: ThemeOfLesson[] = [];
   const counts = THEMES.map(() => 0);
-  let last = -1;
-  for (const { day, at } of lessons) {
+  let last = 0;
+  for (let i = 0; i < lessons.length; i++) {
+    const { day, from } = lessons[i] as LessonSeen;
     if (day >= before) break;
-    counts.fill(0);
-    for (const place of at) {
-      const { theme, weight } = tells[place] ?? { theme: -1, weight: 0 };
-      if (theme >= 0) counts[theme] = (counts[theme] ?? 0) + weight;
+    const end = lessons[i + 1]?.from ?? looked.length;
+    for (let theme = 0; theme < counts.length; theme++) counts[theme] = 0;
+    let first = 0;
+    for (let look = from; look < end; look++) {
+      const { theme, weight } = tells[looked[look] ?? 0] ?? NOTHING;
+      if (theme < 0) continue;
+      const count = (counts[theme] ?? 0) + weight;
+      counts[theme] = count;
+      const most = counts[first] ?? 0;
+      if (count > most || (count === most && theme < first)) first = theme;
     }
-    const most = counts.reduce((one, other) => (one > other ? one : other));
     // What was only got ready makes no lesson of its own.
-    if (most === 0) continue;
+    if (counts[first] === 0) continue;
     // Where two were looked at alike, the lesson went on with what it was about.
-    if (counts[last] !== most) last = counts.indexOf(most);
+    if (counts[last] !== counts[first]) last = first;
     themes.push({ day, theme: THEMES[last] ?? null });
   }
   return themes;
