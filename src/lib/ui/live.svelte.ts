@@ -1,4 +1,5 @@
 import { liveQuery } from 'dexie';
+import { asked } from './opening.svelte';
 import { patchedRows } from './patched-rows';
 import { db, onCommitted, type Operation, type Records, type TableName } from '$lib/data';
 import { ofPlayers, recordOf, type OwnedTable } from '$lib/data/questions/records';
@@ -27,14 +28,20 @@ export function live<T>(
   let current = $state.raw(initial);
   let ready = $state(false);
   let failure = $state.raw<unknown>(undefined);
+  const answered = asked();
+  $effect(() => answered);
   $effect(() => {
     key();
     const subscription = liveQuery(() => Promise.resolve(query())).subscribe({
       next: (value) => {
         current = value;
         ready = true;
+        answered();
       },
-      error: (error: unknown) => (failure = error)
+      error: (error: unknown) => {
+        failure = error;
+        answered();
+      }
     });
     const unhear = patch && onCommitted((operations) => ready && (current = patch(current, operations)));
     return () => {

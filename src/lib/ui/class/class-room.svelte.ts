@@ -91,8 +91,9 @@ export class ClassRoom {
   }
 
   get ready(): boolean {
-    return [this.#group, this.#players, this.#checks, this.#pains, this.#settings].every(
-      ({ ready }) => ready
+    return (
+      [this.#group, this.#players, this.#checks, this.#pains, this.#settings].every(({ ready }) => ready) &&
+      this.families.every((family) => this.libraries[family] !== undefined)
     );
   }
   get group(): Group | null {

@@ -11,6 +11,7 @@
 </script>
 
 <script lang="ts">
+  import Pencil from '@lucide/svelte/icons/pencil';
   import { Menu, Portal } from '@skeletonlabs/skeleton-svelte';
   import { goto } from '$app/navigation';
   import { archivePlayer, db, type Player } from '$lib/data';
@@ -71,7 +72,12 @@
 
 <header class="no-print">
   <div class="who">
-    <h1>{player.name}</h1>
+    <div class="name">
+      <h1>{player.name}</h1>
+      <button type="button" class="btn edit" aria-label="Edit {player.name}" onclick={() => take('edit')}
+        ><Pencil size={16} aria-hidden="true" /></button
+      >
+    </div>
     <nav aria-label="Places of {player.name}">
       {#if line.current}<a class="line" href="/day/{line.current.id}">← Back to the line</a>{/if}
       {#each PLACES as { id, name, href } (id)}
@@ -124,6 +130,16 @@
     align-items: center;
     justify-content: space-between;
     gap: 0 1.5rem;
+  }
+  .name {
+    display: flex;
+    align-items: center;
+    min-width: 0;
+  }
+  .edit {
+    min-width: 2.75rem;
+    min-height: 2.75rem;
+    color: var(--ink-soft);
   }
   h1 {
     font-size: 1.6rem;

@@ -2,6 +2,7 @@
   import { db } from '$lib/data';
   import { isAny } from '$lib/data/questions/records';
   import { live } from '$lib/ui/live.svelte';
+  import Opening from '$lib/ui/Opening.svelte';
   import Welcome from './Welcome.svelte';
 
   /** The teacher's day; who has no player yet is shown the way in. */
@@ -16,6 +17,6 @@
   {#await import('./TodayLists.svelte')}
     <p class="p-6 soft">Opening your records…</p>
   {:then { default: TodayLists }}
-    <TodayLists />
+    <Opening><TodayLists /></Opening>
   {/await}
 {/if}

@@ -14,6 +14,8 @@
   import NextRows from './NextRows.svelte';
   import { actOf, hrefOf } from './next';
 
+  const dayPlan = import('$lib/ui/plan/DayPlan.svelte');
+  const reviewList = import('./ReviewList.svelte');
   const everybody = new Roster();
   const settings = live(() => getSettings(db), DEFAULT_SETTINGS);
   const unit = $derived(settings.current.unit);
@@ -89,7 +91,7 @@
     <div class="columns">
       <div class="grid gap-6 content-start">
         {#if anyLesson.current}
-          {#await import('$lib/ui/plan/DayPlan.svelte') then { default: DayPlan }}
+          {#await dayPlan then { default: DayPlan }}
             <DayPlan />
           {/await}
         {:else if groups.length > 0}
@@ -154,7 +156,7 @@
           </section>
         {/if}
         {#if drifted.length > 0 || anyRemedy.current}
-          {#await import('./ReviewList.svelte') then { default: ReviewList }}
+          {#await reviewList then { default: ReviewList }}
             <ReviewList
               players={everybody.entries.map(({ player }) => player)}
               drifted={drifted.map(({ entry: { player, setupReview } }) => ({
