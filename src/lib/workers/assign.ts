@@ -34,7 +34,10 @@ export function planAside(question: AssignQuestion, onState: (state: SolverState
   });
   const plan = Promise.race([door.plan(question, proxy(onState)), stopped, broken]);
   const more = plan
-    .then((found) => found && Promise.race([door.more(question, found.cost), stopped, broken]))
+    // Of a plan that may not be the best, what one more saves can't be told from what was not found.
+    .then((found) =>
+      found?.gap === 0 ? Promise.race([door.more(question, found.cost), stopped, broken]) : null
+    )
     .then((found) => found ?? [])
     .finally(end);
   return { plan, more, stop };

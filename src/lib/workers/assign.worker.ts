@@ -44,7 +44,10 @@ const door = {
       return isEnough(state);
     };
     const solve: Solver = (text) => Promise.resolve(solveWith(solver, text, { onState: tell }));
-    return assign(question, solve);
+    const begun = performance.now();
+    return assign(question, solve, (state) =>
+      tell({ ...state, seconds: (performance.now() - begun) / 1000 })
+    );
   },
   /** The fewest to rent or buy so that nobody waits. */
   get: async (question: AssignQuestion): Promise<readonly ToGet[]> => {

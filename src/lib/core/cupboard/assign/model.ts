@@ -1,12 +1,6 @@
-import { classesOf, type InstrumentClass } from './classes';
+import type { InstrumentClass } from './classes';
 import { mayWait, weightOf } from './cost';
 import type { AssignQuestion } from './types';
-
-/** A mixed integer program as text, with what its variables mean. */
-export interface Model {
-  readonly text: string;
-  readonly classes: readonly InstrumentClass[];
-}
 
 /** The variable that says that a player has one of a class in a term. */
 export const hasName = (player: number, of: number, term: number): string => `x${player}_${of}_${term}`;
@@ -18,12 +12,11 @@ const short = (value: number): string => `${Math.round(value * SHARP) / SHARP}`;
 const plus = (names: readonly string[]): string => names.join(' + ');
 
 /**
- * The question as a mixed integer program: each player has one instrument or waits in each term, each instrument is
+ * The question as the text of a mixed integer program: each player has one instrument or waits in each term, each instrument is
  * with one, and what changes costs. The relaxation of the changes is exact: they follow from who has what.
  */
-export function modelOf(question: AssignQuestion, apart = false): Model {
+export function modelOf(question: AssignQuestion, classes: readonly InstrumentClass[]): string {
   const { players, terms, costs } = question;
-  const classes = classesOf(question, apart);
   const objective: string[] = [];
   const rows: string[] = [];
   const whole: string[] = [];
@@ -103,7 +96,7 @@ export function modelOf(question: AssignQuestion, apart = false): Model {
       if (names.length > of.instruments.length) rows.push(`${plus(names)} <= ${of.instruments.length}`);
   }
   for (const [name, each] of got) objective.push(`${short(each)} ${name}`);
-  const text = [
+  return [
     'Minimize',
     ` cost: ${objective.length > 0 ? plus(objective) : '0 none'}`,
     'Subject To',
@@ -113,5 +106,4 @@ export function modelOf(question: AssignQuestion, apart = false): Model {
     ...(got.size > 0 ? ['General', ...[...got.keys()].map((name) => ` ${name}`)] : []),
     'End'
   ].join('\n');
-  return { text, classes };
 }

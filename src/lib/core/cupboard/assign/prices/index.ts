@@ -1,0 +1,1 @@
+export { planByPrices, type Priced } from './by-prices';
