@@ -11,8 +11,11 @@ import type {
   ToGet,
   Whereabouts
 } from '$lib/core/cupboard';
+import type { Family } from '$lib/core/instruments';
+import { fingersOn } from '$lib/core/tapes';
 import type { IsoDay } from '$lib/core/time';
 import { dayText, nearDayText } from './dates';
+import { fingerText, semitonesText } from './tapes';
 
 export const STATE_WORDS: Readonly<Record<InstrumentState, string>> = {
   fine: 'Fine',
@@ -158,20 +161,33 @@ export function shortText({ chanceShort, chanceOver }: Shortage): string {
 export const toGetText = (all: readonly ToGet[]): string =>
   all.map(({ size, count }) => `${count} × ${size}`).join(', ');
 
-/** The finger tapes on an instrument: how many are on since when, and how many came off. */
-export function tapesText(tapes: readonly { readonly since: IsoDay; readonly off: IsoDay | null }[]): string {
-  const on = tapes.filter(({ off }) => off === null);
-  const off = tapes.filter((tape) => tape.off !== null);
-  const [first] = on.map(({ since }) => since).sort();
-  const [last] = off
-    .map((tape) => tape.off ?? '')
-    .sort()
-    .reverse();
-  const many = (count: number) => `${count} finger ${count === 1 ? 'tape' : 'tapes'}`;
+/** The finger tapes on an instrument: which are on since when, and which came off. */
+export function tapesText(
+  family: Family,
+  tapes: readonly { readonly semitones: number; readonly since: IsoDay; readonly off: IsoDay | null }[]
+): string {
+  const fingers = fingersOn(
+    family,
+    tapes.map(({ semitones }) => semitones)
+  );
+  /** Those of one day together. */
+  const told = (dayOf: (tape: (typeof tapes)[number]) => IsoDay | null) => {
+    const byDay = new Map<IsoDay, string[]>();
+    tapes.forEach((tape, i) => {
+      const day = dayOf(tape);
+      const finger = fingers[i];
+      if (day === null) return;
+      byDay.set(day, [
+        ...(byDay.get(day) ?? []),
+        finger ? fingerText({ finger }) : semitonesText(tape.semitones)
+      ]);
+    });
+    return [...byDay].sort(([a], [b]) => (a < b ? -1 : 1));
+  };
   return [
-    first === undefined ? '' : `${many(on.length)} on it since ${dayText(first)}`,
-    last === undefined ? '' : `${many(off.length)} taken off by ${dayText(last)}`
-  ]
-    .filter((text) => text !== '')
-    .join('; ');
+    ...told(({ since, off }) => (off === null ? since : null)).map(
+      ([day, which]) => `Tapes on it since ${dayText(day)}: ${which.join(', ')}`
+    ),
+    ...told(({ off }) => off).map(([day, which]) => `taken off on ${dayText(day)}: ${which.join(', ')}`)
+  ].join('; ');
 }

@@ -73,3 +73,17 @@ export const layoutTapes = (layout: TapeLayout, stringMm: number): readonly Fing
     ...tape,
     finger: layout.fingers[index] ?? 1
   }));
+
+/**
+ * Which finger falls on each of some tapes, by the layout that has most of them; null where none has it.
+ *
+ * @example On a bass 1 and 3 are half position (first and fourth finger), 2 and 4 first position.
+ */
+export function fingersOn(
+  family: Family,
+  semitones: readonly number[]
+): readonly (FingerTape['finger'] | null)[] {
+  const has = (layout: TapeLayout) => semitones.filter((one) => layout.semitones.includes(one)).length;
+  const best = TAPE_LAYOUTS[family].reduce((most, one) => (has(one) > has(most) ? one : most));
+  return semitones.map((one) => best.fingers[best.semitones.indexOf(one)] ?? null);
+}

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { layoutTapes, TAPE_LAYOUTS, tapePlaces } from '.';
+import { fingersOn, layoutTapes, TAPE_LAYOUTS, tapePlaces } from '.';
 
 it('lie where an ideal string divides', () => {
   expect(tapePlaces(328, [7])[0]?.mm).toBeCloseTo(109.086, 3);
@@ -50,4 +50,13 @@ it('are refused for what is no string and no tape', () => {
   expect(() => tapePlaces(0, [2])).toThrow(RangeError);
   expect(() => tapePlaces(328, [0])).toThrow(RangeError);
   expect(() => tapePlaces(328, [25])).toThrow(RangeError);
+});
+
+it('are called by the finger that falls on them, by the layout that has most of them', () => {
+  expect(fingersOn('violin', [2, 4, 5, 7])).toEqual([1, 2, 3, 4]);
+  // On a bass the same place is another finger in half and in first position.
+  expect(fingersOn('bass', [1, 3])).toEqual([1, 4]);
+  expect(fingersOn('bass', [2, 4])).toEqual([1, 4]);
+  expect(fingersOn('cello', [2, 12])).toEqual([1, null]);
+  expect(fingersOn('viola', [])).toEqual([]);
 });

@@ -19,6 +19,7 @@ import {
 import { loadDemo } from '../demo/demo';
 import { deletePlayer, removeDemo } from './players';
 import { notePain } from './pains';
+import { stepTapes } from './tapes';
 import type { Database } from '../store/database';
 
 const TODAY = '2026-11-24';
@@ -36,6 +37,12 @@ async function givenInstrument(db: Database, form: Partial<InstrumentForm> = {})
   await addInstruments(db, [{ id, form: { ...whole, ...form } }]);
   return id;
 }
+
+/** The tapes of a player and of an instrument, by semitones. */
+const tapesNow = async (db: Database, playerId: string, instrumentId: string) => [
+  (await db.players.get(playerId))?.tapes?.map(({ semitones }) => semitones) ?? [],
+  (await db.instruments.get(instrumentId))?.tapes?.map(({ semitones }) => semitones) ?? []
+];
 
 const outNow = async (db: Database) =>
   (await cupboardOf(db)).out.map(({ instrumentId, playerId }) => [instrumentId, playerId]);
@@ -221,5 +228,46 @@ describe('going round', () => {
     expect(await states()).toEqual(['workshop', 'workshop']);
     await undo(db);
     expect(await states()).toEqual(['to-mend', 'to-mend']);
+  });
+});
+
+describe('finger tapes', () => {
+  it('stay on the instrument: whoever has it next has them, and one undo brings all back', async () => {
+    const db = freshDatabase();
+    const [ida, theo] = [await givenPlayer(db), await givenPlayer(db)];
+    const [quarter, other] = [await givenInstrument(db), await givenInstrument(db)];
+    // What is on record before the cupboard was, is on what was in use.
+    await stepTapes(db, ida, [2, 5], 'lay', TODAY);
+    await giveOut(db, { instrumentId: quarter, playerId: ida.id, today: TODAY });
+    expect(await tapesNow(db, ida.id, quarter)).toEqual([[2, 5], []]);
+    expect((await cupboardOf(db)).instruments.find(({ id }) => id === quarter)?.tapes).toHaveLength(2);
+    // Ida gets another one: hers stays behind with its tapes.
+    await giveOut(db, { instrumentId: other, playerId: ida.id, today: TODAY });
+    expect(await tapesNow(db, ida.id, quarter)).toEqual([[], [2, 5]]);
+    await giveOut(db, { instrumentId: quarter, playerId: theo.id, today: TODAY });
+    expect((await tapesNow(db, theo.id, quarter))[0]).toEqual([2, 5]);
+    const [loan] = await db.loans.where({ instrumentId: quarter, playerId: theo.id }).toArray();
+    await takeBack(db, loan?.id ?? '', { today: TODAY, state: 'to-mend' });
+    expect(await tapesNow(db, theo.id, quarter)).toEqual([[], [2, 5]]);
+    expect((await db.instruments.get(quarter))?.state).toBe('to-mend');
+    await undo(db);
+    expect((await tapesNow(db, theo.id, quarter))[0]).toEqual([2, 5]);
+  });
+
+  it('go along where a plan moves the instrument on to somebody else', async () => {
+    const db = freshDatabase();
+    const [ida, theo] = [await givenPlayer(db), await givenPlayer(db)];
+    const quarter = await givenInstrument(db, { tapes: [{ semitones: 2, since: TODAY, off: null }] });
+    await giveOut(db, { instrumentId: quarter, playerId: ida.id, today: TODAY });
+    await takePlan(
+      db,
+      [
+        { playerId: ida.id, from: quarter, to: null },
+        { playerId: theo.id, from: null, to: quarter }
+      ],
+      TODAY
+    );
+    expect((await tapesNow(db, ida.id, quarter))[0]).toEqual([]);
+    expect((await tapesNow(db, theo.id, quarter))[0]).toEqual([2]);
   });
 });

@@ -112,7 +112,7 @@ export const giveOut = (db: Database, given: GivenOut, id: string = newId()): Pr
 /** Gives an instrument out, inside a change. */
 async function putOut(
   db: Database,
-  { put }: Writer,
+  writer: Writer,
   { instrumentId, playerId, today, until = null }: GivenOut,
   id: string
 ): Promise<void> {
@@ -132,9 +132,14 @@ async function putOut(
   for (const had of await db.loans.where({ playerId }).toArray()) {
     if (had.to !== null || had.instrumentId === null) continue;
     const other = await db.instruments.get(had.instrumentId);
-    if (other?.family === instrument.family) await put('loans', { ...had, to: today });
+    if (other?.family === instrument.family) await bringBack(db, writer, had, { to: today });
   }
-  await put('loans', {
+  // Where nothing was noted of it, those that are on record are on what was in use all along.
+  if (instrument.tapes && instrument.tapes.length > 0) {
+    const now = await db.players.get(playerId);
+    if (now) await writer.put('players', { ...now, tapes: instrument.tapes });
+  }
+  await writer.put('loans', {
     id,
     playerId,
     kind: 'instrument',
@@ -144,6 +149,23 @@ async function putOut(
     to: null,
     until
   });
+}
+
+/** Ends a loan, inside a change: finger tapes stay on the instrument. */
+async function bringBack(
+  db: Database,
+  { put }: Writer,
+  loan: Loan,
+  back: Pick<Loan, 'to' | 'stateBack'>
+): Promise<void> {
+  await put('loans', { ...loan, ...back });
+  const [instrument, player] = [
+    await db.instruments.get(loan.instrumentId ?? ''),
+    await db.players.get(loan.playerId)
+  ];
+  if (!instrument || !player?.tapes || player.tapes.length === 0) return;
+  await put('instruments', { ...instrument, tapes: player.tapes });
+  await put('players', { ...player, tapes: [] });
 }
 
 /**
@@ -163,7 +185,7 @@ export const takePlan = (
       const [loan] = (await outOf(db, from)).filter((one) => one.playerId === playerId);
       if (!loan)
         throw new Refusal('Something was given out or taken back meanwhile. Look at the plan once more.');
-      await writer.put('loans', { ...loan, to: today });
+      await bringBack(db, writer, loan, { to: today });
     }
     for (const { playerId, to } of changes)
       if (to !== null) await putOut(db, writer, { instrumentId: to, playerId, today }, newId());
@@ -193,11 +215,11 @@ export const takeBack = (
     seen = ''
   }: { readonly today: IsoDay; readonly state: InstrumentState; readonly seen?: string }
 ): Promise<void> =>
-  commit(db, 'Took an instrument back', async ({ put }) => {
+  commit(db, 'Took an instrument back', async (writer) => {
     const loan = await db.loans.get(loanId);
     if (!loan || loan.to !== null) return;
-    await put('loans', { ...loan, to: today, ...(seen ? { stateBack: seen } : {}) });
+    await bringBack(db, writer, loan, { to: today, ...(seen ? { stateBack: seen } : {}) });
     const instrument = await db.instruments.get(loan.instrumentId ?? '');
     if (instrument && (instrument.state ?? 'fine') !== state)
-      await put('instruments', { ...instrument, state });
+      await writer.put('instruments', { ...instrument, state });
   });

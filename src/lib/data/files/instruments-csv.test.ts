@@ -57,6 +57,23 @@ describe('a list of instruments', () => {
     expect(all[0]).toMatchObject({ shared: true, state: 'to-mend' });
   });
 
+  it('knows the tapes that are on it and when each came off, and refuses what are none', () => {
+    const found = read(
+      'Number,Instrument,Size,Tapes\n1,violin,1/4,5: 2026-09-03; 2: 2026-09-03 to 2026-11-01\n'
+    );
+    expect(found?.instruments[0]?.tapes).toEqual([
+      { semitones: 2, since: '2026-09-03', off: '2026-11-01' },
+      { semitones: 5, since: '2026-09-03', off: null }
+    ]);
+    const all = (found?.instruments ?? []).map((one) => ({ ...one, id: 'x', demo: false }));
+    expect(read(instrumentsToCsv(all))?.instruments).toEqual(found?.instruments);
+    for (const wrong of ['three', '2', '0: 2026-09-03', '2: 2026-02-31', '2: 2026-09-03; 2: 2026-09-04'])
+      expect([wrong, read(`Number,Instrument,Size,Tapes\n1,violin,1/4,${wrong}\n`)?.problems]).toEqual([
+        wrong,
+        [expect.objectContaining({ text: expect.stringContaining('no tapes') })]
+      ]);
+  });
+
   it('keeps what else is known: ribs, pin and notches in mm or cm, bow, rest and place', () => {
     const found = read(
       'Number,Instrument,Size,Rib mm,Pin mm,Notches mm,Bow,Rest,Place\n1,cello,1/2,101,"26,5 cm",140 100,bow 3,strap,room 2\n2,cello,1/2,x,,,,,\n3,cello,1/2,,,ten,,,'

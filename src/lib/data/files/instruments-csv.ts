@@ -1,5 +1,7 @@
 import { INSTRUMENT_STATES, sizeFrom, type InstrumentState } from '$lib/core/cupboard';
 import type { Family } from '$lib/core/instruments';
+import { HIGHEST_TAPE } from '$lib/core/tapes';
+import { isDay } from '$lib/core/time';
 import type { InstrumentForm } from '../commands/cupboard';
 import type { Instrument } from '../store/records';
 import { toCsv, type CsvTable } from './csv';
@@ -21,10 +23,38 @@ const COLUMNS = {
   place: ['Place', 'where', 'ort', 'standort'],
   state: ['State', 'condition', 'zustand'],
   shared: ['Stays in the room', 'room', 'shared'],
+  tapes: ['Tapes', 'finger tapes', 'bänder', 'griffbänder'],
   notes: ['Notes', 'note', 'remarks', 'bemerkung']
 } as const;
 type Column = keyof typeof COLUMNS;
 const COLUMN_NAMES = Object.keys(COLUMNS) as Column[];
+
+type KeptTape = NonNullable<Instrument['tapes']>[number];
+
+/** A tape as its semitones and days: `5: 2026-09-03`, and `to` the day on which it came off. */
+const tapeTo = ({ semitones, since, off }: KeptTape): string =>
+  `${semitones}: ${since}${off === null ? '' : ` to ${off}`}`;
+
+const TAPE = /^(\d{1,2}): (\S+?)(?: to (\S+))?$/;
+
+/** Tapes as they are written; undefined for what is none. */
+function tapesFrom(text: string): readonly KeptTape[] | undefined {
+  const read = text
+    .split(';')
+    .map((part) => part.trim())
+    .filter((part) => part !== '')
+    .map((part) => TAPE.exec(part))
+    .map((found): KeptTape | null => {
+      const [, semitones = '', since = '', off = null] = found ?? [];
+      const isTape = Number(semitones) >= 1 && Number(semitones) <= HIGHEST_TAPE;
+      return isTape && isDay(since) && (off === null || isDay(off))
+        ? { semitones: Number(semitones), since, off }
+        : null;
+    });
+  const tapes = read.flatMap((tape) => tape ?? []);
+  const once = new Set(tapes.map(({ semitones }) => semitones)).size === read.length;
+  return once ? tapes.sort((a, b) => a.semitones - b.semitones) : undefined;
+}
 
 /** All instruments as a CSV file that a spreadsheet opens safely. */
 export const instrumentsToCsv = (instruments: readonly Instrument[]): string =>
@@ -44,6 +74,7 @@ export const instrumentsToCsv = (instruments: readonly Instrument[]): string =>
       one.place ?? '',
       one.state ?? 'fine',
       one.shared ? 'yes' : 'no',
+      (one.tapes ?? []).map(tapeTo).join('; '),
       one.notes
     ])
   );
@@ -109,6 +140,8 @@ function instrumentFrom(cell: (column: Column) => string): InstrumentForm | stri
   const notchesMm = notchesFrom(cell('notchesMm'));
   if (notchesMm === undefined) return `“${cell('notchesMm')}” are no notches.`;
   const parts = (['bow', 'rest', 'place'] as const).map((name) => [name, cell(name).slice(0, LONGEST_PART)]);
+  const tapes = tapesFrom(cell('tapes'));
+  if (tapes === undefined) return `“${cell('tapes')}” are no tapes such as “2: 2026-09-03; 5: 2026-09-03”.`;
   const state = stateFrom(cell('state'));
   if (state === null) return `The state is one of ${INSTRUMENT_STATES.join(', ')}.`;
   return {
@@ -122,6 +155,7 @@ function instrumentFrom(cell: (column: Column) => string): InstrumentForm | stri
     ...(pinMaxMm === null ? {} : { pinMaxMm }),
     ...(notchesMm.length === 0 ? {} : { notchesMm: [...notchesMm] }),
     ...Object.fromEntries(parts.filter(([, text]) => text !== '')),
+    ...(tapes.length === 0 ? {} : { tapes: [...tapes] }),
     ...(state === 'fine' ? {} : { state }),
     ...(YES.includes(cell('shared').toLowerCase()) ? { shared: true } : {})
   };

@@ -51,9 +51,16 @@ export async function cupboardOf(db: Database): Promise<Cupboard> {
     if (known) known.push(fit);
     else decided.set(fit.playerId, [fit]);
   }
+  const out = loans.flatMap((loan) => outOf(loan) ?? []);
+  const withWhom = new Map(out.map(({ instrumentId, playerId }) => [instrumentId, playerId]));
+  const byId = new Map(players.map((player) => [player.id, player]));
   return {
-    instruments: instruments.map((one) => ({ ...one, state: one.state ?? 'fine' })),
-    out: loans.flatMap((loan) => outOf(loan) ?? []),
+    instruments: instruments.map((one) => {
+      // Finger tapes are with whoever has it, and stay on it when it comes back.
+      const tapes = byId.get(withWhom.get(one.id) ?? '')?.tapes ?? one.tapes;
+      return { ...one, state: one.state ?? 'fine', ...(tapes ? { tapes } : {}) };
+    }),
+    out,
     loans: loans
       .filter(({ instrumentId }) => instrumentId !== null)
       .sort((a, b) => (a.from < b.from ? 1 : a.from > b.from ? -1 : 0)),

@@ -1,7 +1,19 @@
 import { array, boolean, object, string } from 'yup';
 import { INSTRUMENT_STATES, ROUND_POINTS } from '$lib/core/cupboard';
 import { notches } from './setup';
-import { day, exactly, family, id, length, oneOf, size, sizesBelong, text, type RecordOf } from './fields';
+import {
+  day,
+  exactly,
+  family,
+  id,
+  length,
+  oneOf,
+  size,
+  sizesBelong,
+  tapes,
+  text,
+  type RecordOf
+} from './fields';
 
 /** An instrument of the cupboard. */
 export const instrumentSchema = sizesBelong(
@@ -29,6 +41,8 @@ export const instrumentSchema = sizesBelong(
       /** The day on which it was looked at last, and what was amiss then; never where absent. */
       seenOn: day().optional(),
       amiss: array().of(oneOf(ROUND_POINTS).required()).max(ROUND_POINTS.length).optional(),
+      /** Finger tapes on it while nobody has it; whoever has it has them with it. */
+      tapes: tapes().optional(),
       demo: boolean().required()
     })
   ),

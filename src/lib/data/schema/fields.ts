@@ -17,6 +17,7 @@ import { MEASUREMENT_IDS } from '$lib/core/body';
 import { SUBJECT_IDS } from '$lib/core/checks/subject-ids';
 import { FAMILIES, sizesOf, type Family } from '$lib/core/instruments';
 import { LANDING_SCHOOLS, OWN_LIMIT_RANGE } from '$lib/core/sizing';
+import { HIGHEST_TAPE } from '$lib/core/tapes';
 
 /** Lists and objects as they come out of a schema, never to be changed in place. */
 export type ReadOnly<T> = T extends readonly (infer Item)[]
@@ -161,3 +162,17 @@ export const answers = () =>
     .of(exactly(object({ look: id().required(), choice: id().required() })).required())
     .max(100)
     .defined();
+
+/** Finger tapes by semitones, since when each is on and when it came off. */
+export const tapes = () =>
+  array()
+    .of(
+      exactly(
+        object({
+          semitones: number().integer().min(1).max(HIGHEST_TAPE).required(),
+          since: day().required(),
+          off: day().nullable().defined()
+        })
+      ).required()
+    )
+    .max(HIGHEST_TAPE);

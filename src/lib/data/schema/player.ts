@@ -1,8 +1,7 @@
-import { array, boolean, number, object, string, ValidationError } from 'yup';
+import { array, boolean, object, string, ValidationError } from 'yup';
 import { FAMILIES } from '$lib/core/instruments';
 import { KIT_ITEMS, KIT_STATES } from '$lib/core/kit';
-import { HIGHEST_TAPE } from '$lib/core/tapes';
-import { day, exactly, id, moment, oneOf, text, type RecordOf } from './fields';
+import { day, exactly, id, moment, oneOf, tapes, text, type RecordOf } from './fields';
 
 export const NAME_LENGTH = 80;
 export const GROUP_LENGTH = 60;
@@ -53,18 +52,7 @@ export const playerSchema = exactly(
     archivedOn: day().nullable().defined(),
     createdAt: moment().required(),
     /** Finger tapes on the instrument that is played, by semitones; one without a day of removal is on. */
-    tapes: array()
-      .of(
-        exactly(
-          object({
-            semitones: number().integer().min(1).max(HIGHEST_TAPE).required(),
-            since: day().required(),
-            off: day().nullable().defined()
-          })
-        ).required()
-      )
-      .max(HIGHEST_TAPE)
-      .optional(),
+    tapes: tapes().optional(),
     /** What is missing or lent of the kit, each thing once; nothing where absent. */
     kit: array()
       .of(

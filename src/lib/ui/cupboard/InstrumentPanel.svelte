@@ -10,7 +10,7 @@
   import { clock } from '$lib/ui/clock.svelte';
   import PickOne from '$lib/ui/PickOne.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
-  import { matchText, STATE_WORDS } from '$lib/words/cupboard';
+  import { matchText, STATE_WORDS, tapesText } from '$lib/words/cupboard';
   import { dayText } from '$lib/words/dates';
   import { FAMILY_WORDS } from '$lib/words/families';
   import InstrumentDetails from './InstrumentDetails.svelte';
@@ -83,6 +83,10 @@
   {#each loans as loan (loan.id)}
     <LoanPart {loan} {instrument} {cupboard} {settings} {nameOf} />
   {/each}
+
+  {#if instrument.tapes && instrument.tapes.length > 0}
+    <p class="soft text-sm" data-tapes>{tapesText(instrument.family, instrument.tapes)}</p>
+  {/if}
 
   {#if !isAway}
     <!-- It stays while it closes behind the one who was picked. -->

@@ -1,7 +1,6 @@
 <script lang="ts">
   import { INSTRUMENT_STATES, type InstrumentState, type Out } from '$lib/core/cupboard';
   import { db, type Settings } from '$lib/data';
-  import { keptTapes } from '$lib/data';
   import { changeLoan, takeBack } from '$lib/data/commands/cupboard';
   import type { Cupboard, StoredInstrument } from '$lib/data/questions/cupboard';
   import { recordOf } from '$lib/data/questions/records';
@@ -12,7 +11,7 @@
   import { attempt } from '$lib/ui/shell/attempt';
   import { fileNamePart } from '$lib/ui/download';
   import { paperOf } from '$lib/print/papers';
-  import { STATE_WORDS, tapesText } from '$lib/words/cupboard';
+  import { STATE_WORDS } from '$lib/words/cupboard';
   import { dayText } from '$lib/words/dates';
   import { loanPaper } from '$lib/print/loan';
 
@@ -36,9 +35,6 @@
   let returning = $state(false);
   let seen = $state('');
 
-  const tapes = $derived(
-    cupboard.players.filter(({ id }) => id === loan.playerId).flatMap((player) => keptTapes(player))
-  );
   const record = $derived(cupboard.loans.find(({ id }) => id === loan.id));
   const STATES = INSTRUMENT_STATES.map((value) => ({ value, text: STATE_WORDS[value] }));
   const back = (state: InstrumentState) =>
@@ -50,9 +46,6 @@
     With <a href="/players/{loan.playerId}">{nameOf(loan.playerId)}</a> since {dayText(loan.from)}
     {#if loan.until !== null && loan.until < clock.today}<b class="late">Overdue</b>{/if}
   </p>
-  {#if tapes.length > 0}
-    <p class="soft text-sm" data-tapes>{tapesText(tapes)}</p>
-  {/if}
   <DayField
     label="Until"
     value={loan.until}
