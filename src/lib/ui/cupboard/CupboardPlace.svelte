@@ -173,7 +173,7 @@
         <PlanTaken lines={taken} cupboard={cupboard.current} settings={settings.current} {nameOf} />
       {/if}
       <div class="open" class:no-print={needing || planning} class:with-panel={picked !== null}>
-        <div class="shelves">
+        <div class="shelves" class:planned={planned.length > 0}>
           <svg class="scale" width="44" height={SHELF_PX + 30} aria-hidden="true">
             <Ruler
               lengthMm={tallestMm}
@@ -271,6 +271,11 @@
     display: flex;
     flex-wrap: wrap;
     row-gap: 0.25rem;
+  }
+  /* Room for the arrows of a plan between the sizes and the scrolls. */
+  .planned ul,
+  .planned .scale {
+    margin-top: 2.25rem;
   }
   @media (max-width: 1000px) {
     .with-panel {

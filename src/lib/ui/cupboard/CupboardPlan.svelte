@@ -198,7 +198,6 @@
     padding-top: 1rem;
     border-top: 1px solid var(--line-strong);
     margin-top: 1rem;
-    max-width: 60rem;
   }
   header {
     display: flex;
