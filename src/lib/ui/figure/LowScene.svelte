@@ -9,6 +9,7 @@
   import { sideText } from '$lib/words/figure';
   import { drawPicture } from '$lib/workers/pictures';
   import { Drawn } from './drawn.svelte';
+  import { stacked } from './labels';
   import PictureShapes from './PictureShapes.svelte';
   import Ruler from './Ruler.svelte';
   import SceneHandle, { type Handle } from './SceneHandle.svelte';
@@ -99,15 +100,21 @@
   });
   /** How wide a player with the instrument is, as a share of the height. */
   const WIDE = { cello: 0.95, bass: 0.6 } as const;
+  const LETTER_PX = 7.5;
+  const LABEL_GAP_PX = 44;
+  /** What the labels beside the drawing take of its width. */
+  const labelPx = $derived(
+    onmeasure && places.length > 0 ? 24 + LETTER_PX * Math.max(...places.map(({ name }) => name.length)) : 0
+  );
   const scale = $derived(
     Math.min(
       (clamp(share * Math.min(windowPx, TALL_PX), LEAST_PX, MOST_PX) - MARGIN_TOP - FLOOR_GAP) / shownTopMm,
-      (width - 64) / (WIDE[family] * shownTopMm)
+      (width - 64 - labelPx) / (WIDE[family] * shownTopMm)
     )
   );
   const height = $derived(Math.round(shownTopMm * scale) + MARGIN_TOP + FLOOR_GAP);
   const floorY = $derived(height - FLOOR_GAP);
-  const originX = $derived(56 + (width - 64) * 0.52);
+  const originX = $derived(56 + (width - 64 - labelPx) * 0.52);
   const drawn = new Drawn(
     () => ({
       figure: { family, readings, instrument, setup },
@@ -124,6 +131,23 @@
     const at = picture?.spots[spot];
     return at && { x: originX + at[0] * scale, y: floorY + at[1] * scale };
   };
+  /** Labels stand beside the drawing, each with a line to its place. */
+  const labelled = $derived.by(() => {
+    if (!onmeasure || !picture) return [];
+    const found = places.flatMap((place) => {
+      const at = px(place.spot);
+      return at ? [{ ...place, at }] : [];
+    });
+    const rightmost = Math.max(...Object.values(picture.spots).map(([x]) => originX + x * scale));
+    const x = Math.min(width - labelPx, rightmost + LABEL_GAP_PX);
+    const ys = stacked(
+      found.map(({ id, at }) => ({ id, y: at.y })),
+      LABEL_GAP_PX,
+      LABEL_GAP_PX / 2,
+      floorY - LABEL_GAP_PX / 2
+    );
+    return found.map((one) => ({ ...one, x, y: ys.get(one.id) ?? one.at.y }));
+  });
 </script>
 
 <svelte:window bind:innerHeight={windowPx} />
@@ -162,6 +186,12 @@
             {#if at}<circle class="dot" cx={at.x} cy={at.y} r="3.5" />{/if}
           {/each}
         {/if}
+        {#each labelled as { id, at, x, y } (id)}
+          {@const way = `M${at.x} ${at.y}L${x - 14} ${y}H${x}`}
+          <path class="leader under" d={way} />
+          <path class="leader" d={way} />
+          <circle class="end" cx={at.x} cy={at.y} r="2.5" />
+        {/each}
       </svg>
       <div
         class="turn no-print"
@@ -184,22 +214,26 @@
       {#if onhandle}
         {#each handles as handle (handle.id)}
           {@const at = px(handle.spot)}
-          {#if at}<SceneHandle {handle} {...at} {scale} azimuth={turning.azimuth} onmove={onhandle} />{/if}
+          {#if at}<SceneHandle
+              {handle}
+              {...at}
+              {scale}
+              azimuth={turning.azimuth}
+              before={at.x < originX}
+              onmove={onhandle}
+            />{/if}
         {/each}
       {/if}
       {#if onmeasure}
-        {#each places as { id, name, spot } (id)}
-          {@const at = px(spot)}
-          {#if at}
-            <button
-              type="button"
-              class="scene-place no-print"
-              style:left="{at.x}px"
-              style:top="{at.y}px"
-              onclick={() => onmeasure(id)}
-              aria-label="Enter {name}">{name}</button
-            >
-          {/if}
+        {#each labelled as { id, name, x, y } (id)}
+          <button
+            type="button"
+            class="scene-place no-print"
+            style:left="{x}px"
+            style:top="{y}px"
+            onclick={() => onmeasure(id)}
+            aria-label="Enter {name}">{name}</button
+          >
         {/each}
       {/if}
     </div>
@@ -228,8 +262,22 @@
 
 <style>
   .scene-place {
-    transform: translate(18px, -50%);
-    background: color-mix(in oklab, var(--ground) 72%, transparent);
+    transform: translateY(-50%);
+    min-height: 2.75rem;
+  }
+  .leader {
+    fill: none;
+    stroke: var(--ink-soft);
+    stroke-width: 1;
+  }
+  .under {
+    stroke: var(--ground);
+    stroke-width: 3.5;
+    opacity: 0.8;
+  }
+  .end {
+    fill: var(--ink-soft);
+    stroke: var(--ground);
   }
   .turn {
     position: absolute;

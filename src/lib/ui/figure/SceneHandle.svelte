@@ -25,6 +25,7 @@
     y,
     scale,
     azimuth,
+    before = false,
     onmove
   }: {
     handle: Handle;
@@ -34,6 +35,8 @@
     scale: number;
     /** From where the drawing is seen, degrees. */
     azimuth: number;
+    /** Its name stands on its left, away from the figure. */
+    before?: boolean;
     /** A new value, and whether it is the last of this move; null gives the move up. */
     onmove: (id: string, value: number | null, done: boolean) => void;
   } = $props();
@@ -91,6 +94,7 @@
     class="handle no-print"
     class:along={handle.axis === 'along'}
     class:bare={handle.bare}
+    class:before
     role="slider"
     tabindex="0"
     data-handle={handle.id}
@@ -153,5 +157,9 @@
     background: color-mix(in oklab, var(--ground) 75%, transparent);
     border-radius: 4px;
     padding-inline: 0.25rem;
+  }
+  .before span {
+    left: auto;
+    right: 2.2rem;
   }
 </style>
