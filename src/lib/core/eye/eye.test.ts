@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { checksFor } from '../checks';
 import { FAMILIES } from '../instruments';
-import { answered, askEye, askPair, dueNow, howWell, NOTHING_SEEN, RIGHT, type EyeRecord } from '.';
+import { changeKind } from '../figure';
+import { answered, askEye, askPair, dueNow, howWell, isOnMark, NOTHING_SEEN, RIGHT, type EyeRecord } from '.';
 
 const LIBRARY = Object.fromEntries(
   await Promise.all(FAMILIES.map(async (family) => [family, await checksFor(family)] as const))
@@ -41,6 +42,55 @@ describe('a picture to look at', () => {
 
   it('is none where there is nothing to show', () => {
     expect(askEye({}, NOTHING_SEEN, dice(1))).toBeNull();
+  });
+});
+
+it('shows a fault smaller the more often it was told, and what is there or not as it is', () => {
+  const sizes = (row: number) => {
+    const faults = Object.fromEntries(
+      (LIBRARY['violin'] ?? []).flatMap(({ id, faults: own }) =>
+        own.map((fault) => [`violin/${id}/${fault.id}`, { shown: row, told: row, ms: 0, row, due: 0 }])
+      )
+    );
+    const random = dice(4);
+    return Array.from({ length: 80 }, () =>
+      askEye({ violin: LIBRARY['violin'] ?? [] }, { pictures: 9, faults }, random)
+    ).flatMap((asked) => (asked?.fault ? [asked.scene.marked] : []));
+  };
+  const [first, third] = [sizes(0), sizes(2)];
+  let smaller = 0;
+  first.forEach((marked, i) =>
+    marked.forEach((one, k) => {
+      const later = third[i]?.[k];
+      expect(later?.kind).toBe(one.kind);
+      const { unit, usual } = changeKind(one.kind);
+      if (unit === 'there') return expect(later).toEqual(one);
+      smaller++;
+      expect(Math.abs(later?.amount ?? NaN)).toBeCloseTo(0.55 * Math.abs(one.amount ?? usual), 6);
+    })
+  );
+  expect(smaller).toBeGreaterThan(20);
+});
+
+describe('where it was', () => {
+  const window = { x: 0, y: -200, width: 100, height: 200 };
+  const nothing = { marked: '', straying: null, cues: [], window };
+  const part = { ...nothing, marked: 'M20-100l40 0l0 40l-40 0Z' };
+
+  it('is on the part, or a finger beside it, and nowhere else', () => {
+    expect(isOnMark(part, [40, -80])).toBe(true);
+    expect(isOnMark(part, [12, -95])).toBe(true);
+    expect(isOnMark(part, [90, -80])).toBe(false);
+    expect(isOnMark(part, [40, -20])).toBe(false);
+  });
+
+  it('may be where it should be, or in a ring; where nothing is marked it is not judged', () => {
+    const ghost = { ghost: 'M80-190l10 0l0 10Z', arrow: '' };
+    expect(isOnMark({ ...part, straying: ghost }, [85, -185])).toBe(true);
+    const ring = { x: 50, y: -150, radius: 10, line: null };
+    expect(isOnMark({ ...nothing, cues: [ring] }, [55, -165])).toBe(true);
+    expect(isOnMark({ ...nothing, cues: [ring] }, [50, -100])).toBe(false);
+    expect(isOnMark(nothing, [50, -100])).toBeNull();
   });
 });
 

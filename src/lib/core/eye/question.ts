@@ -1,4 +1,5 @@
 import { identityOf, sidesOf, type Check, type CheckScene, type Fault } from '../checks';
+import { changeKind, type Change } from '../figure';
 import { FAMILIES, sizesUp, type Family, type Size } from '../instruments';
 import { dueNow, NOTHING_SEEN, type EyeRecord } from './record';
 
@@ -40,6 +41,25 @@ export function askPair(library: Library, random: () => number): EyeQuestion | n
     const question = askEye(library, NOTHING_SEEN, random);
     if (question === null || question.fault !== null) return question;
   }
+}
+
+/** How much of a fault is shown by how often in a row it was told: as large as on a card, then as it is in truth. */
+const SHARES = [1, 0.75, 0.55] as const;
+
+/** A fault that is told is shown smaller; what is there or not stays as it is. */
+function asOftenTold(scene: CheckScene, row: number): CheckScene {
+  const share = SHARES[Math.min(row, SHARES.length - 1)] ?? 1;
+  const isMarked = (one: Change) =>
+    scene.marked.some(({ kind, amount }) => kind === one.kind && amount === one.amount);
+  const smaller = (one: Change): Change => {
+    const { unit, usual } = changeKind(one.kind);
+    return unit === 'there' ? one : { ...one, amount: (one.amount ?? usual) * share };
+  };
+  return {
+    ...scene,
+    changes: scene.changes.map((one) => (isMarked(one) ? smaller(one) : one)),
+    marked: scene.marked.map(smaller)
+  };
 }
 
 /** A fault as it can be shown. */
@@ -102,7 +122,7 @@ export function askEye(library: Library, record: EyeRecord, random: () => number
     check,
     fault: isRight ? null : fault,
     key: isRight ? null : keyOf(pick),
-    scene: isRight ? right : scene,
+    scene: isRight ? right : asOftenTold(scene, record.faults[keyOf(pick)]?.row ?? 0),
     right,
     options: [{ id: RIGHT, text: 'All is as it should be' }, ...faults.map(({ id, text }) => ({ id, text }))],
     answer: isRight ? RIGHT : identityOf(check.id, fault.id)

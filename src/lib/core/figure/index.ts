@@ -12,6 +12,7 @@ export {
 } from './changes';
 export { type Drawing, type Ink } from './drawing/draw';
 export { TONES } from './drawing/materials';
+export { loopsOf } from './drawing/path';
 export { type Figure, type FigureSetup } from './figure';
 export { contactsOf, REACHED_MM } from './contacts';
 export {

@@ -3,6 +3,7 @@ import { FAMILIES } from '../instruments';
 import {
   changeKind,
   changesFor,
+  loopsOf,
   pairOf,
   poseNames,
   viewOf,
@@ -18,20 +19,7 @@ const strayed = (family: 'violin' | 'cello', change: Change, view: ViewName): Pi
   pairOf(sample(family), sample(family, { changes: [change] }), { view: VIEWS[view], detail: 0.4 }).wrong;
 
 /** Places of a path of moves, lines and quadratic curves. */
-function placesOf(path: string): readonly (readonly [number, number])[] {
-  const places: [number, number][] = [];
-  let [x, y] = [0, 0];
-  for (const [, command = '', rest = ''] of path.matchAll(/([Mlq])([^Mlq]*)/g)) {
-    const numbers = [...rest.matchAll(/-?\d*\.?\d+/g)].map(Number);
-    if (command === 'M') [x = 0, y = 0] = numbers;
-    else {
-      x += numbers.at(-2) ?? 0;
-      y += numbers.at(-1) ?? 0;
-    }
-    places.push([x, y]);
-  }
-  return places;
-}
+const placesOf = (path: string) => loopsOf(path).flat();
 /** From where an arrow comes and where it points: its shaft is its first line. */
 function shaftOf({ straying }: Picture) {
   const [shaft = ''] = straying?.arrow.split(/(?=M)/) ?? [];

@@ -1,15 +1,18 @@
 <script lang="ts">
   import { onDestroy, onMount, tick } from 'svelte';
-  import { NOTHING_SEEN, RIGHT, type EyeQuestion, type Library } from '$lib/core/eye';
+  import { isOnMark, NOTHING_SEEN, RIGHT, type EyeQuestion, type Library } from '$lib/core/eye';
   import { FAMILIES } from '$lib/core/instruments';
   import { db, DEFAULT_SETTINGS, getSettings, type Settings } from '$lib/data';
   import { libraryFor, taughtTo } from '$lib/data/questions/library';
   import { allOf } from '$lib/data/questions/records';
+  import { Action } from '$lib/ui/action.svelte';
+  import { drawPicture } from '$lib/workers/pictures';
   import { drawnAs } from '$lib/ui/lesson/drawn-as';
   import { attempt } from '$lib/ui/shell/attempt';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { VIEW_WORDS } from '$lib/words/figure';
   import { EyeRound, isTold, LOOK_MS, PICTURES } from './eye.svelte';
+  import { eyePicture } from './eye-picture';
   import EyePicture from './EyePicture.svelte';
   import EyeStandings from './EyeStandings.svelte';
   import { forgetEye } from './kept-eye';
@@ -49,11 +52,21 @@
     round.begin(library);
     void focusOn('[data-eye]');
   }
-  function answer(id: string) {
-    round.answer(id);
-    void focusOn('[data-act=next-picture]');
-  }
+  /** The place that was tapped in the picture at hand. */
+  let tapped = $state.raw<readonly [x: number, y: number] | null>(null);
+  const judging = new Action();
+  const answer = (id: string) =>
+    judging.run(async () => {
+      let onMark: boolean | null = null;
+      if (tapped && who && question?.fault && id === question.answer) {
+        const { question: drawn, options } = eyePicture(who, question.scene, true);
+        onMark = isOnMark(await drawPicture(drawn, options), tapped);
+      }
+      round.answer(id, onMark);
+      void focusOn('[data-act=next-picture]');
+    });
   function next() {
+    tapped = null;
     round.next();
     void focusOn(round.over ? '[data-act=begin-eye]' : '[data-eye]');
   }
@@ -62,7 +75,7 @@
     const option = question?.options[Number(event.key) - 1];
     if (!option || round.picked !== null) return;
     event.preventDefault();
-    answer(option.id);
+    void answer(option.id);
   }
 </script>
 
@@ -79,18 +92,17 @@
     <section class="round" aria-label="A picture to look at">
       <div class="pictures" class:two={round.picked !== null && question.fault}>
         {#if round.picked === null}
-          {#if round.gone}
-            <p class="gone soft">What was it?</p>
-          {:else}
-            {#key question}
-              <EyePicture
-                {who}
-                scene={question.scene}
-                label={label(question)}
-                onthere={() => round.there()}
-              />
-            {/key}
-          {/if}
+          {#key question}
+            <EyePicture
+              {who}
+              scene={question.scene}
+              label={label(question)}
+              gone={round.gone}
+              {tapped}
+              ontap={(at) => (tapped = at)}
+              onthere={() => round.there()}
+            />
+          {/key}
         {:else}
           <figure>
             <EyePicture {who} scene={question.right} label="As it should be" />
@@ -98,7 +110,7 @@
           </figure>
           {#if question.fault}
             <figure>
-              <EyePicture {who} scene={question.scene} marked label={question.fault.text} />
+              <EyePicture {who} scene={question.scene} marked label={question.fault.text} {tapped} />
               <figcaption>{question.fault.text}</figcaption>
             </figure>
           {/if}
@@ -106,9 +118,15 @@
       </div>
       <div class="said">
         <h2 data-eye tabindex="-1">
-          {#if now && round.picked !== null}{isTold(now) ? '✓ Seen' : '✗ Not seen'}{:else}Right, or what is
-            amiss?{/if}
+          {#if now && round.picked !== null}{isTold(now)
+              ? '✓ Seen'
+              : now.onMark === false
+                ? '✗ It was elsewhere'
+                : '✗ Not seen'}{:else if round.gone}What was it?{:else}Right, or what is amiss?{/if}
         </h2>
+        {#if round.picked === null}
+          <p class="soft">Tap the place, and pick what it is. The number alone will do.</p>
+        {/if}
         <ol>
           {#each question.options as { id, text }, i (id)}
             <li>
@@ -208,10 +226,6 @@
   }
   figcaption {
     text-align: center;
-  }
-  .gone {
-    place-self: center;
-    font-size: 1.5rem;
   }
   .said {
     display: grid;

@@ -10,9 +10,13 @@ export const LOOK_MS = 3000;
 export interface Told {
   readonly question: EyeQuestion;
   readonly picked: string;
+  /** Whether the place that was tapped is the one; null where none was, or nothing is marked. */
+  readonly onMark: boolean | null;
 }
 
-export const isTold = ({ question, picked }: Told): boolean => picked === question.answer;
+/** What it is was picked, and no other place was tapped. */
+export const isTold = ({ question, picked, onMark }: Told): boolean =>
+  picked === question.answer && onMark !== false;
 
 /** Ten pictures, one after the other: seen for three seconds, answered, and told. */
 export class EyeRound {
@@ -54,12 +58,12 @@ export class EyeRound {
   }
 
   /** Counts once for each picture. */
-  answer(picked: string): void {
+  answer(picked: string, onMark: boolean | null): void {
     const { question } = this;
     if (!question || this.picked !== null || this.#shownAt === null) return;
     clearTimeout(this.#timer);
     this.picked = picked;
-    const told = { question, picked };
+    const told = { question, picked, onMark };
     this.told = [...this.told, told];
     this.record = answered(this.record, question.key, isTold(told), performance.now() - this.#shownAt);
     keepEye(this.record);

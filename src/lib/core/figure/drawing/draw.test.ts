@@ -8,27 +8,15 @@ import { closed, flowing, simplified } from './path';
 import { OF_POINT } from './line';
 import { project } from './project';
 import { slab } from './meshes';
+import { loopsOf } from './path';
 import { ball, cone, type Shape, type Solid } from './shapes';
 
 const FRONT = { azimuth: 0, elevation: 0 };
 const ink = (): Ink => 'player';
 const skin = { tone: 'skin', part: 'ball' } as const;
 
-/** All points that a path runs through, from its steps. */
-function pointsOf(path: string): (readonly [number, number])[] {
-  const points: (readonly [number, number])[] = [];
-  let [x, y] = [0, 0];
-  for (const [, command = '', rest = ''] of path.matchAll(/([MlqZ])([^MlqZ]*)/g)) {
-    const numbers = (rest.match(/-?(?:\d+\.?\d*|\.\d+)/g) ?? []).map(Number);
-    for (let i = 0; i + 1 < numbers.length; i += 2) {
-      const [dx = 0, dy = 0] = numbers.slice(i, i + 2);
-      if (command === 'q' && i % 4 === 0) continue;
-      [x, y] = command === 'M' ? [dx, dy] : [x + dx, y + dy];
-      points.push([x, y]);
-    }
-  }
-  return points;
-}
+/** All points that a path runs through. */
+const pointsOf = (path: string) => loopsOf(path).flat();
 
 describe('a camera', () => {
   it('sees left on the right from the front, on the left from behind, and the front below from above', () => {

@@ -107,3 +107,21 @@ export function closed(outline: Flat, tolerance: number): string {
   }
   return `${data}Z`;
 }
+
+/** The points through which path data runs, its lines and curves each by their ends, one list for each line of it. */
+export function loopsOf(path: string): readonly (readonly (readonly [x: number, y: number])[])[] {
+  const loops: (readonly [number, number])[][] = [];
+  let [x, y] = [0, 0];
+  for (const [, command = '', rest = ''] of path.matchAll(/([MlqZ])([^MlqZ]*)/g)) {
+    const numbers = (rest.match(/-?(?:\d+\.?\d*|\.\d+)/g) ?? []).map(Number);
+    if (command === 'M') loops.push([]);
+    for (let i = 0; i + 1 < numbers.length; i += 2) {
+      const [dx = 0, dy = 0] = numbers.slice(i, i + 2);
+      // The bend of a curve lies beside it.
+      if (command === 'q' && i % 4 === 0) continue;
+      [x, y] = command === 'M' ? [dx, dy] : [x + dx, y + dy];
+      loops.at(-1)?.push([x, y]);
+    }
+  }
+  return loops;
+}

@@ -1,0 +1,24 @@
+import type { CheckScene } from '$lib/core/checks';
+import type { PictureOptions, PictureQuestion } from '$lib/core/figure';
+import { detailFor, VIEWS } from '$lib/core/figure/views';
+import type { DrawnAs } from '$lib/ui/lesson/drawn-as';
+
+/** How large a picture to look at is shown, px. */
+const PX = 420;
+
+/** What is drawn of a scene to look at. */
+export function eyePicture(
+  { family, readings, instrument, setup }: DrawnAs,
+  { view: viewName, pose, changes, marked }: CheckScene,
+  isMarked: boolean
+): { readonly question: PictureQuestion; readonly options: PictureOptions } {
+  const view = VIEWS[viewName];
+  return {
+    question: { family, readings, instrument, pose, changes, ...(setup ? { setup } : {}) },
+    options: {
+      view,
+      detail: detailFor(view, { wide: PX, high: PX }, readings.height?.[0] ?? 1400, instrument.bodyMm),
+      marked: isMarked ? marked : []
+    }
+  };
+}
