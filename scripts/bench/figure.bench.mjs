@@ -44,7 +44,7 @@ export async function benchFigure(report) {
     logLevel: 'error'
   });
   try {
-    const { figureFor, pictureOf, svgOf, VIEWS } = await bundled(folder);
+    const { figureFor, pairOf, pictureOf, svgOf, VIEWS } = await bundled(folder);
     const { dimensionsOf } = await vite.ssrLoadModule('/src/lib/core/instruments/index.ts');
     const who = (family, size, heightMm) => ({
       family,
@@ -70,6 +70,15 @@ export async function benchFigure(report) {
         30,
         'KB'
       );
+    }
+    for (const [text, question, kind, view, detail] of [
+      ['a whole figure', who('viola', '14 in', 1400), 'shoulder-raised', 'headBehind', 0.34],
+      ['a hand', who('cello', '1/2', 1310), 'fingers-flat', 'leftHand', 1.1]
+    ]) {
+      const marked = [{ kind }];
+      const draw = () =>
+        pairOf(question, { ...question, changes: marked }, { view: VIEWS[view], detail, marked });
+      report(`${text} right, and with a marked fault (median)`, await medianMs(draw), 25, 'ms');
     }
   } finally {
     await vite.close();
