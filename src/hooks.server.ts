@@ -7,7 +7,7 @@ const HEADERS: Readonly<Record<string, string>> = {
   'referrer-policy': 'no-referrer',
   'cross-origin-opener-policy': 'same-origin',
   'cross-origin-resource-policy': 'same-origin',
-  'permissions-policy': 'camera=(), geolocation=(), microphone=(self), payment=()'
+  'permissions-policy': 'camera=(self), geolocation=(), microphone=(self), payment=()'
 };
 /** Answers of the routes are never pages: nothing in them may run or be framed. */
 const API_CSP = "default-src 'none'; frame-ancestors 'none'";

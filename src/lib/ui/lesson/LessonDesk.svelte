@@ -26,6 +26,8 @@
   const current = $derived(lesson.current);
   const seenCount = $derived(lesson.looks.filter(({ id }) => lesson.seen[id]).length);
 
+  /** The camera stands in for the drawing. */
+  let mirroring = $state(false);
   let place: HTMLElement | undefined = $state();
   /** A test that comes has the focus on its clock or counter; the end has it on what comes next. */
   $effect(() => {
@@ -103,7 +105,23 @@
     <LessonEnd {lesson} {player} {typed} {fromFit} />
   {:else if current && lesson.who}
     <div class="desk">
-      <LookFigure {lesson} check={current} who={lesson.who} />
+      {#if mirroring}
+        {#await import('$lib/ui/mirror/MirrorView.svelte') then { default: MirrorView }}
+          <MirrorView
+            check={current}
+            who={lesson.who}
+            letterKeys={!lesson.settings.noLetterKeys}
+            onclose={() => (mirroring = false)}
+          />
+        {/await}
+      {:else}
+        <div>
+          <LookFigure {lesson} check={current} who={lesson.who} />
+          <button type="button" class="btn act" data-act="mirror" onclick={() => (mirroring = true)}
+            >Mirror with lines</button
+          >
+        </div>
+      {/if}
       <LookPanel {lesson} check={current} who={lesson.who} />
     </div>
   {/if}

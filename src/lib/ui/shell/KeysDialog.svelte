@@ -18,6 +18,7 @@
     ['1 · 2 … 9', 'in the set-up: it holds · what you see'],
     ['Alt B · S · A · T', 'in a line: back, skip, absent, second line'],
     ['Space', 'start and stop the stopwatch'],
+    ['F', 'in the mirror: hold what is seen, look on'],
     ['?', 'this list']
   ];
 </script>

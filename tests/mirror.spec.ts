@@ -1,0 +1,75 @@
+import { expect, expectAccessible, openWithClass, test } from './app';
+
+test('a lesson’s mirror is one touch away: live, with the lines of the look, held still, and off when it is left', async ({
+  page
+}) => {
+  await openWithClass(page, '/lesson/demo-08');
+  await page.locator('[data-act=mirror]').click();
+  // The test's browser has a camera that shows something green that beeps.
+  const mirror = page.locator('[data-mirror]');
+  await expect(mirror).toHaveAttribute('data-mirror', 'live');
+  const streaming = () =>
+    page.evaluate(() => {
+      const stream = document.querySelector('video')?.srcObject as MediaStream | null;
+      return stream?.getTracks().some(({ readyState }) => readyState === 'live') ?? false;
+    });
+  expect(await streaming()).toBe(true);
+  await expectAccessible(page);
+  // A line goes where the arrow keys push it, another is laid by a tap.
+  const level = page.locator('[data-line=level]');
+  await level.focus();
+  const before = Number(await level.getAttribute('aria-valuenow'));
+  for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowDown');
+  await expect(level).toHaveAttribute('aria-valuenow', String(before + 5));
+  await page.getByRole('button', { name: 'Right angle' }).click();
+  const square = page.locator('[data-line=square]');
+  await square.focus();
+  const deg = await square.getAttribute('aria-valuetext');
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(square).not.toHaveAttribute('aria-valuetext', deg ?? '');
+  // Held by a tap, let go by a key; in three seconds for who goes back to the child.
+  await page.locator('[data-act=freeze]').click();
+  await expect(mirror).toHaveAttribute('data-mirror', 'still');
+  const held = await page.evaluate(() => document.querySelector('canvas')?.width ?? 0);
+  expect(held).toBeGreaterThan(300);
+  await page.keyboard.press('f');
+  await expect(mirror).toHaveAttribute('data-mirror', 'live');
+  await page.getByRole('button', { name: 'In 3 seconds' }).click();
+  await expect(mirror).toHaveAttribute('data-mirror', 'still');
+  // The look is rated beside it.
+  await page.locator('[data-rate=mostly]').first().click();
+  // Left, the camera is off.
+  const track = await page.evaluateHandle(
+    () => (document.querySelector('video')?.srcObject as MediaStream).getTracks()[0]
+  );
+  await page.getByRole('button', { name: 'Close the mirror' }).click();
+  await expect(mirror).toHaveCount(0);
+  expect(await track.evaluate((one) => one?.readyState)).toBe('ended');
+});
+
+test('without a camera a picture from a file, or a made-up camera, does the same', async ({ page }) => {
+  await page.addInitScript(() => {
+    navigator.mediaDevices.getUserMedia = () => Promise.reject(new DOMException('', 'NotFoundError'));
+  });
+  await openWithClass(page, '/lesson/demo-14');
+  await page.locator('[data-act=mirror]').click();
+  await expect(page.getByRole('alert')).toContainText('No camera was found');
+  await expectAccessible(page);
+  const png = Buffer.from(
+    await page.evaluate(async () => {
+      const canvas = new OffscreenCanvas(60, 40);
+      canvas.getContext('2d')?.fillRect(0, 0, 30, 40);
+      return [...new Uint8Array(await (await canvas.convertToBlob()).arrayBuffer())];
+    })
+  );
+  const mirror = page.locator('[data-mirror]');
+  const pick = page.getByLabel('A picture from a file…').last();
+  await pick.setInputFiles({ name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') });
+  await expect(page.getByText('This file is no picture that can be shown.')).toBeVisible();
+  await pick.setInputFiles({ name: 'child.png', mimeType: 'image/png', buffer: png });
+  await expect(mirror).toHaveAttribute('data-mirror', 'still');
+  await page.locator('[data-act=thaw]').click();
+  await page.locator('[data-act=made-up-camera]').click();
+  await expect(mirror).toHaveAttribute('data-mirror', 'live');
+  await expect.poll(() => page.evaluate(() => document.querySelector('video')?.videoWidth ?? 0)).toBe(960);
+});
