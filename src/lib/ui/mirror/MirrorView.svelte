@@ -1,22 +1,20 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { sceneOf, type Check } from '$lib/core/checks';
-  import { detailFor, shapeOf, VIEWS } from '$lib/core/figure/views';
   import { clamp } from '$lib/core/maths';
   import { laid, linesFor, MIRROR_LINES, type LaidLine, type MirrorLine } from '$lib/core/mirror';
-  import { Drawn } from '$lib/ui/figure/drawn.svelte';
-  import PictureView from '$lib/ui/figure/PictureView.svelte';
-  import FilePick from '$lib/ui/files/FilePick.svelte';
+  import { eyePicture } from '$lib/ui/eye/eye-picture';
   import type { DrawnAs } from '$lib/ui/lesson/drawn-as';
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
   import { isTyping, shortcuts } from '$lib/ui/shortcuts';
   import Toggles from '$lib/ui/Toggles.svelte';
   import { LINE_WORDS } from '$lib/words/mirror';
-  import { drawPicture } from '$lib/workers/pictures';
   import { camera, hasCamera, madeUpCamera, type Facing } from './camera';
   import { Mirror } from './mirror.svelte';
   import MirrorLines from './MirrorLines.svelte';
+  import MirrorOff from './MirrorOff.svelte';
+  import MirrorOutline from './MirrorOutline.svelte';
 
   /** A live picture of whoever plays, with the lines of a check and what right looks like laid over it. */
   let {
@@ -54,30 +52,9 @@
   );
 
   let outline = $state.raw({ x: 0, y: 0, scale: 1 });
-  const scene = $derived(sceneOf(check, who.family));
-  const view = $derived(VIEWS[scene.view]);
-  const DRAWN_PX = 480;
-  const pictureOf = (changes: typeof scene.changes) => ({
-    question: { ...who, pose: scene.pose, changes },
-    options: {
-      view,
-      detail: detailFor(
-        view,
-        { wide: DRAWN_PX, high: DRAWN_PX },
-        who.readings.height?.[0] ?? 1400,
-        who.instrument.bodyMm
-      )
-    }
-  });
-  const drawn = new Drawn(
-    () => pictureOf(scene.changes),
-    ({ question, options }) => drawPicture(question, options)
-  );
-
   const look = () => mirror.start(() => camera(facing));
   const pretend = () => {
-    const { changes } = sceneOf(check, who.family, check.faults[0]);
-    const { question, options } = pictureOf(changes);
+    const { question, options } = eyePicture(who, sceneOf(check, who.family, check.faults[0]), false);
     return mirror.start(() => madeUpCamera(question, options));
   };
   // The touch that opens the mirror is the one that asks for the camera.
@@ -167,14 +144,7 @@
     ></video>
     <canvas bind:this={canvas} class:flipped class:hidden={!mirror.still}></canvas>
     {#if over.includes('outline') && (mirror.live || mirror.still)}
-      <div
-        class="drawn"
-        style:transform="translate({outline.x * width}px, {outline.y * height}px) scale({flipped
-          ? -outline.scale
-          : outline.scale}, {outline.scale})"
-      >
-        <PictureView picture={drawn.current} label="Outline of how it should be" shape={shapeOf(view)} />
-      </div>
+      <MirrorOutline {check} {who} {flipped} {width} {height} at={outline} />
     {/if}
     {#if mirror.live || mirror.still}
       <MirrorLines
@@ -187,23 +157,7 @@
         }}
       />
     {:else}
-      <div class="off">
-        {#if mirror.starting}<p>Asking for the camera…</p>{/if}
-        {#if mirror.refusal}<p role="alert">{mirror.refusal}</p>{/if}
-        {#if !hasCamera()}
-          <p>Browsers give the camera only to pages that come over https or from this computer itself.</p>
-        {/if}
-        <p class="row">
-          {#if hasCamera()}
-            <button type="button" class="btn act" disabled={mirror.starting} onclick={look}>Camera on</button>
-          {/if}
-          <FilePick label="A picture from a file…" accept="image/*" onpick={fromFile} />
-          <button type="button" class="btn act" data-act="made-up-camera" onclick={pretend}
-            >A made-up camera</button
-          >
-        </p>
-        <p>What is seen stays on this device, and nothing of it is kept.</p>
-      </div>
+      <MirrorOff {mirror} onlook={look} onfile={fromFile} onpretend={pretend} />
     {/if}
     {#if mirror.counting !== null}<p class="count num" role="status">{mirror.counting}</p>{/if}
     {#if mirror.forgotten}
@@ -295,35 +249,6 @@
   .hidden {
     visibility: hidden;
   }
-  .drawn {
-    position: absolute;
-    inset: 3%;
-    display: flex;
-    justify-content: center;
-    pointer-events: none;
-  }
-  .drawn :global(.figure-picture) {
-    height: 100%;
-    width: auto;
-  }
-  /* Of the drawing its lines alone, light on anything. */
-  .drawn :global(.region) {
-    display: none;
-  }
-  .drawn :global(.line) {
-    stroke: #fff !important;
-    stroke-width: 2.2px;
-    filter: drop-shadow(0 0 1px #000) drop-shadow(0 0 1px #000);
-  }
-  .off {
-    position: absolute;
-    inset: 0;
-    display: grid;
-    place-content: center;
-    gap: 0.5rem;
-    padding: 1.5rem;
-    text-align: center;
-  }
   .count {
     position: absolute;
     inset: 0;
@@ -339,13 +264,6 @@
     left: 50%;
     bottom: 1rem;
     transform: translateX(-50%);
-  }
-  .off :global(.btn) {
-    background: var(--ground);
-    color: var(--ink);
-  }
-  .off .row {
-    justify-content: center;
   }
   .row {
     display: flex;
