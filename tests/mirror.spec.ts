@@ -42,7 +42,7 @@ test('a lesson’s mirror is one touch away: live, with the lines of the look, h
   const track = await page.evaluateHandle(
     () => (document.querySelector('video')?.srcObject as MediaStream).getTracks()[0]
   );
-  await page.getByRole('button', { name: 'Close the mirror' }).click();
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
   await expect(mirror).toHaveCount(0);
   expect(await track.evaluate((one) => one?.readyState)).toBe('ended');
 });

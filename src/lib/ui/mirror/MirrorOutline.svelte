@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { sceneOf, type Check } from '$lib/core/checks';
+  import { sceneOf, sidesOf, type Check } from '$lib/core/checks';
   import { shapeOf, VIEWS } from '$lib/core/figure/views';
   import { eyePicture } from '$lib/ui/eye/eye-picture';
   import { Drawn } from '$lib/ui/figure/drawn.svelte';
@@ -26,7 +26,7 @@
     at: { readonly x: number; readonly y: number; readonly scale: number };
   } = $props();
 
-  const scene = $derived(sceneOf(check, who.family));
+  const scene = $derived(sidesOf(check, who.family)[0]?.right ?? sceneOf(check, who.family));
   const drawn = new Drawn(
     () => eyePicture(who, scene, false),
     ({ question, options }) => drawPicture(question, options)

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onMount } from 'svelte';
-  import { sceneOf, type Check } from '$lib/core/checks';
+  import { sceneOf, sidesOf, type Check } from '$lib/core/checks';
   import { clamp } from '$lib/core/maths';
   import { laid, linesFor, MIRROR_LINES, type LaidLine, type MirrorLine } from '$lib/core/mirror';
   import { eyePicture } from '$lib/ui/eye/eye-picture';
@@ -33,6 +33,7 @@
   const mirror = new Mirror();
   let video: HTMLVideoElement | undefined = $state();
   let canvas: HTMLCanvasElement | undefined = $state();
+  let place: HTMLElement | undefined = $state();
   let facing = $state<Facing>('user');
   let width = $state(640);
   let height = $state(480);
@@ -54,11 +55,17 @@
   let outline = $state.raw({ x: 0, y: 0, scale: 1 });
   const look = () => mirror.start(() => camera(facing));
   const pretend = () => {
-    const { question, options } = eyePicture(who, sceneOf(check, who.family, check.faults[0]), false);
+    const [side] = sidesOf(check, who.family);
+    const { question, options } = eyePicture(
+      who,
+      side?.faults[0]?.scene ?? sceneOf(check, who.family),
+      false
+    );
     return mirror.start(() => madeUpCamera(question, options));
   };
   // The touch that opens the mirror is the one that asks for the camera.
   onMount(() => {
+    place?.scrollIntoView({ block: 'start' });
     if (hasCamera()) void look();
   });
   $effect(() => {
@@ -121,7 +128,11 @@
   );
 </script>
 
-<section aria-label="Mirror" data-mirror={mirror.still ? 'still' : mirror.live ? 'live' : 'off'}>
+<section
+  bind:this={place}
+  aria-label="Mirror"
+  data-mirror={mirror.still ? 'still' : mirror.live ? 'live' : 'off'}
+>
   <div
     class="stage"
     bind:clientWidth={width}
@@ -188,7 +199,7 @@
         >Camera off</button
       >
     {/if}
-    <button type="button" class="btn act" onclick={onclose}>Close the mirror</button>
+    <button type="button" class="btn act" onclick={onclose}>Close</button>
   </p>
   {#if mirror.live || mirror.still}
     <div class="row">
@@ -228,7 +239,7 @@
   .stage {
     position: relative;
     aspect-ratio: 4 / 3;
-    max-height: max(16rem, calc(100vh - 29.5rem));
+    max-height: max(16rem, calc(100vh - 16rem));
     width: 100%;
     overflow: hidden;
     background: #111614;
