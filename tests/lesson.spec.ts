@@ -4,6 +4,7 @@ import {
   expect,
   expectAccessible,
   given,
+  NOW,
   openWithClass,
   pick,
   readPdf,
@@ -96,6 +97,37 @@ test.describe('a lesson', () => {
     await page.getByRole('button', { name: 'Close with this note' }).click();
     await expect(page.locator('[data-look]')).toBeVisible();
     await expectAccessible(page);
+  });
+
+  test('a hold is timed without a free hand: by claps, in a made-up room', async ({ page }) => {
+    await openWithClass(page, '/lesson/demo-08?category=hold');
+    await page.getByRole('button', { name: /^All \d+ looks/ }).click();
+    await page.locator('[data-spot=hold-hands-off]').click();
+    const watch = page.locator('[data-watch]');
+    await expect(watch).toBeFocused();
+    await page.locator('[data-watch-way=sound]').click();
+    await page.getByLabel('In a made-up room').check();
+    await expectAccessible(page);
+    // Time stands still but for what is let pass, so that a busy machine hears the same.
+    await page.clock.pauseAt(new Date(NOW.getTime() + 3_600_000));
+    await watch.click();
+    await expect(watch).toContainText('Quiet, please');
+    await page.clock.runFor(1200);
+    await expect(watch).toContainText('Clap or speak');
+    await page.clock.runFor(2000);
+    await expect(watch).toContainText('Stop');
+    await page.clock.runFor(4000);
+    await expect(watch).toContainText('Listen');
+    await page.clock.resume();
+    const held = async () => {
+      const found = (await stored(page, 'checks')).filter(
+        ({ playerId, checkId, day }) =>
+          playerId === 'demo-08' && checkId === 'hold-hands-off' && day === '2026-11-24'
+      );
+      return found.map(({ outcome }) => (outcome.kind === 'seconds' ? outcome.seconds : NaN));
+    };
+    await expect.poll(async () => (await held()).length).toBe(1);
+    expect(Math.abs(((await held())[0] ?? NaN) - 3.5)).toBeLessThanOrEqual(0.2);
   });
 
   test('counts, times and measures, with the best and the last', async ({ page }) => {

@@ -1,8 +1,11 @@
+import { MadeUpRoom } from '$lib/core/ear';
 import { HEARD_SAMPLES, MadeUpString } from '$lib/core/tuner';
 
 /** Where a tuner's sound comes from. */
 export interface SoundSource {
   readonly sampleRate: number;
+  /** How many samples it gives at once. */
+  readonly samples: number;
   /** Fills in the newest stretch of sound. */
   read(into: Float32Array): void;
   /** Lets go of it: the browser shows no microphone in use any more. */
@@ -24,6 +27,7 @@ export async function microphone(): Promise<SoundSource> {
   audio.createMediaStreamSource(stream).connect(analyser);
   return {
     sampleRate: audio.sampleRate,
+    samples: HEARD_SAMPLES,
     read: (into) => analyser.getFloatTimeDomainData(into as Float32Array<ArrayBuffer>),
     close: () => {
       for (const track of stream.getTracks()) track.stop();
@@ -43,7 +47,25 @@ export function madeUp(hz: () => number): SoundSource {
   const string = new MadeUpString(MADE_UP_RATE, Math.random);
   return {
     sampleRate: MADE_UP_RATE,
+    samples: HEARD_SAMPLES,
     read: (into) => string.sound(into, hz()),
+    close: () => undefined
+  };
+}
+
+const ROOM_RATE = 8000;
+const ROOM_DB = -52;
+const ROOM_SAMPLES = 3200;
+
+/** A made-up room in which somebody claps, holds still for a while, and claps again. */
+export function madeUpRoom(): SoundSource {
+  const begun = performance.now();
+  const sounds = [2, 5.5].map((at) => ({ kind: 'clap', at, db: -8 }) as const);
+  const room = new MadeUpRoom(ROOM_RATE, ROOM_DB, sounds, Math.random);
+  return {
+    sampleRate: ROOM_RATE,
+    samples: ROOM_SAMPLES,
+    read: (into) => room.sound(into, (performance.now() - begun) / 1000),
     close: () => undefined
   };
 }

@@ -3,6 +3,7 @@ import { OPEN_STRINGS, pitchOf } from '$lib/core/tones';
 import { HEARD_SAMPLES, steadied, STEADY_OVER, type Heard } from '$lib/core/tuner';
 import { earAside, type Ear } from '$lib/workers/ear';
 import { status } from './shell/status.svelte';
+import { whenHidden } from './when-hidden';
 import { madeUp, microphone, type SoundSource } from './sound-source';
 
 export type TunerSource = 'microphone' | 'made-up';
@@ -32,10 +33,9 @@ export class Tuner {
     this.#family = family;
     this.#aHz = aHz;
     $effect(() => {
-      const hidden = () => document.hidden && this.stop();
-      document.addEventListener('visibilitychange', hidden);
+      const unwatch = whenHidden(() => this.stop());
       return () => {
-        document.removeEventListener('visibilitychange', hidden);
+        unwatch();
         this.stop();
       };
     });

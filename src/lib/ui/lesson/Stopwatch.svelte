@@ -1,5 +1,7 @@
 <script lang="ts">
-  import { LONG_CLOCK_S } from '$lib/data/schema/check';
+  import Toggles from '$lib/ui/Toggles.svelte';
+  import { hasMicrophone, madeUpRoom, microphone } from '$lib/ui/sound-source';
+  import { Watch, WATCH_WAYS, type WatchWay } from './watch.svelte';
 
   /** A big clock for timed tests. The button has the focus, so Space starts and stops it; so does a tap. */
   let {
@@ -18,68 +20,86 @@
     onstop: (seconds: number) => void;
   } = $props();
 
-  let startedAt = $state<number | null>(null);
-  let elapsed = $state(0);
-  /** Ran so long that it was probably forgotten: asked about before it counts, s. */
-  let doubtful = $state<number | null>(null);
-  let frame = 0;
-
-  const shown = $derived((startedAt === null ? (doubtful ?? last ?? 0) : elapsed).toFixed(1));
-
-  function tick() {
-    if (startedAt === null) return;
-    elapsed = (performance.now() - startedAt) / 1000;
-    frame = requestAnimationFrame(tick);
-  }
-
-  function giveUp() {
-    startedAt = null;
-    cancelAnimationFrame(frame);
-  }
-
-  $effect(() => {
-    if (stopped) giveUp();
+  let source = $state<'microphone' | 'made-up'>('microphone');
+  const watch = new Watch(
+    (seconds) => onstop(seconds),
+    () => (source === 'made-up' ? Promise.resolve(madeUpRoom()) : microphone())
+  );
+  const shown = $derived(
+    (watch.startedAt === null ? (watch.doubtful ?? last ?? 0) : watch.elapsed).toFixed(1)
+  );
+  const WAYS: Readonly<Record<WatchWay, string>> = {
+    tap: 'A tap',
+    beeps: 'Three beeps',
+    sound: 'A clap or a word',
+    silence: 'As long as it sounds'
+  };
+  const does = $derived.by(() => {
+    if (watch.startedAt !== null) return 'Stop';
+    if (!watch.waits) return watch.listens ? 'Listen' : 'Start';
+    if (watch.waits.kind === 'beeps') return `In ${watch.waits.left}`;
+    if (watch.waits.kind === 'room') return 'Quiet, please';
+    return watch.way === 'silence' ? 'Play' : 'Clap or speak';
   });
 
-  function toggle() {
-    if (startedAt === null) {
-      doubtful = null;
-      startedAt = performance.now();
-      elapsed = 0;
-      tick();
-      return;
-    }
-    const seconds = Math.round((performance.now() - startedAt) / 100) / 10;
-    giveUp();
-    if (seconds > LONG_CLOCK_S) doubtful = seconds;
-    else onstop(seconds);
-  }
-
-  function answer(counts: boolean) {
-    if (counts && doubtful !== null) onstop(doubtful);
-    doubtful = null;
-  }
-
-  $effect(() => () => cancelAnimationFrame(frame));
+  $effect(() => {
+    if (stopped) watch.giveUp();
+  });
 </script>
 
 <div class="flex flex-wrap items-center gap-x-5 gap-y-2">
-  <button type="button" data-watch class:running={startedAt !== null} onclick={toggle}>
+  <button
+    type="button"
+    data-watch
+    class:running={watch.startedAt !== null}
+    class:waits={watch.waits !== null}
+    onclick={() => watch.press()}
+  >
     <span class="num time" aria-hidden="true">{shown}</span>
-    <span class="what">{startedAt === null ? 'Start' : 'Stop'} <span class="key">Space</span></span>
+    <span class="what" aria-live="polite">{does} <span class="key">Space</span></span>
   </button>
   <p class="soft">
     {goal}
     {#if best !== null}Best <b class="num">{best.toFixed(1)} s</b>, last
       <b class="num">{last?.toFixed(1)} s</b>.{/if}
   </p>
-  {#if doubtful !== null}
+  {#if watch.doubtful !== null}
     <div class="doubt" role="alert">
-      <p>The clock ran {Math.round(doubtful / 60)} minutes. Was it forgotten?</p>
-      <button type="button" class="btn act" onclick={() => answer(false)}>Yes, leave it out</button>
-      <button type="button" class="btn act" onclick={() => answer(true)}>No, record it</button>
+      <p>The clock ran {Math.round(watch.doubtful / 60)} minutes. Was it forgotten?</p>
+      <button type="button" class="btn act" onclick={() => watch.answer(false)}>Yes, leave it out</button>
+      <button type="button" class="btn act" onclick={() => watch.answer(true)}>No, record it</button>
     </div>
   {/if}
+</div>
+<div class="flex flex-wrap items-center gap-x-4 gap-y-2" data-watch-ways>
+  <Toggles
+    label="What starts and stops the clock"
+    as="watch-way"
+    look="framed"
+    options={WATCH_WAYS.filter((way) => hasMicrophone() || way === 'tap' || way === 'beeps').map((value) => ({
+      value,
+      text: WAYS[value]
+    }))}
+    picked={[watch.way]}
+    onpick={(way) => {
+      watch.giveUp();
+      watch.way = way;
+    }}
+  />
+  {#if watch.listens}
+    <label class="check">
+      <input
+        type="checkbox"
+        checked={source === 'made-up'}
+        onchange={({ currentTarget }) => (source = currentTarget.checked ? 'made-up' : 'microphone')}
+      />
+      In a made-up room
+    </label>
+    <p class="soft">Nothing that is heard is kept. Whoever holds the child stops by a word.</p>
+  {:else}
+    <label class="check"><input type="checkbox" bind:checked={watch.aloud} /> Count aloud</label>
+  {/if}
+  {#if watch.refusal}<p class="doubt" role="alert">{watch.refusal}</p>{/if}
 </div>
 
 <style>
@@ -98,6 +118,19 @@
   [data-watch].running {
     background: var(--next);
     color: var(--next-ink);
+  }
+  .waits {
+    border-style: dashed;
+  }
+  /* Read across the room while both hands are on the child. */
+  .running .time {
+    font-size: 7rem;
+  }
+  .check {
+    display: inline-flex;
+    align-items: center;
+    gap: 0.4rem;
+    min-height: 2.75rem;
   }
   .time {
     font-size: 4rem;

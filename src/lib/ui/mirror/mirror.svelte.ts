@@ -1,3 +1,4 @@
+import { whenHidden } from '../when-hidden';
 import type { LivePicture } from './camera';
 
 /** Untouched for so long it is asked whether anybody looks, and a little later the camera is let go, ms. */
@@ -30,10 +31,9 @@ export class Mirror {
 
   constructor() {
     $effect(() => {
-      const hidden = () => document.hidden && this.stop();
-      document.addEventListener('visibilitychange', hidden);
+      const unwatch = whenHidden(() => this.stop());
       return () => {
-        document.removeEventListener('visibilitychange', hidden);
+        unwatch();
         this.stop();
         this.#let();
       };

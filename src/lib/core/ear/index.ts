@@ -1,0 +1,2 @@
+export { heardBy, levelDb, NEW_GATE, type Gate, type GateEvent } from './gate';
+export { MadeUpRoom, type MadeUpSound } from './made-up-room';
