@@ -40,17 +40,24 @@
 
   const OVER = [...MIRROR_LINES, 'outline', 'mirrored'] as const;
   const OVER_WORDS = { ...LINE_WORDS, outline: 'Outline of right', mirrored: 'As in a mirror' };
-  /** As each check wants it, until the teacher picks otherwise. */
-  let over: readonly (typeof OVER)[number][] = $derived([
-    ...linesFor(check, who.family),
-    'outline',
-    'mirrored'
+  /** The lines that each check wants, until the teacher picks others for it. */
+  let on: readonly MirrorLine[] = $derived(linesFor(check, who.family));
+  let outlined = $state(true);
+  /** Of oneself one knows the mirror; whoever looks at another does not. */
+  let flipped = $derived(facing === 'user');
+  const over = $derived<readonly (typeof OVER)[number][]>([
+    ...on,
+    ...(outlined ? (['outline'] as const) : []),
+    ...(flipped ? (['mirrored'] as const) : [])
   ]);
-  const flipped = $derived(over.includes('mirrored'));
   let lines = $state.raw<Readonly<Partial<Record<MirrorLine, LaidLine>>>>({});
-  const shown = $derived(
-    MIRROR_LINES.filter((line) => over.includes(line)).map((line) => lines[line] ?? laid(line))
-  );
+  const shown = $derived(on.map((line) => lines[line] ?? laid(line)));
+  function lay(one: (typeof OVER)[number]) {
+    mirror.touched();
+    if (one === 'outline') outlined = !outlined;
+    else if (one === 'mirrored') flipped = !flipped;
+    else on = on.includes(one) ? on.filter((other) => other !== one) : [...on, one];
+  }
 
   let outline = $state.raw({ x: 0, y: 0, scale: 1 });
   const look = () => mirror.start(() => camera(facing));
@@ -95,11 +102,6 @@
     });
   function turn() {
     facing = facing === 'user' ? 'environment' : 'user';
-    // Of oneself one knows the mirror; whoever looks at another does not.
-    over = [
-      ...over.filter((one) => one !== 'mirrored'),
-      ...(facing === 'user' ? (['mirrored'] as const) : [])
-    ];
     void look();
   }
 
@@ -112,7 +114,7 @@
     from = { x: event.clientX, y: event.clientY, outline };
   }
   function move(event: PointerEvent) {
-    if (!from || !over.includes('outline')) return;
+    if (!from || !outlined) return;
     const [dx, dy] = [(event.clientX - from.x) / width, (event.clientY - from.y) / height];
     outline = {
       ...outline,
@@ -154,7 +156,7 @@
       playsinline
     ></video>
     <canvas bind:this={canvas} class:flipped class:hidden={!mirror.still}></canvas>
-    {#if over.includes('outline') && (mirror.live || mirror.still)}
+    {#if outlined && (mirror.live || mirror.still)}
       <MirrorOutline {check} {who} {flipped} {width} {height} at={outline} />
     {/if}
     {#if mirror.live || mirror.still}
@@ -209,12 +211,9 @@
         look="framed"
         options={OVER.map((value) => ({ value, text: OVER_WORDS[value] }))}
         picked={over}
-        onpick={(one) => {
-          mirror.touched();
-          over = over.includes(one) ? over.filter((other) => other !== one) : [...over, one];
-        }}
+        onpick={lay}
       />
-      {#if over.includes('outline')}
+      {#if outlined}
         <label>
           Size of the outline
           <input

@@ -7,6 +7,8 @@ export type Facing = 'user' | 'environment';
 /** A live picture, and how it is let go of: the browser then shows no camera in use any more. */
 export interface LivePicture {
   readonly stream: MediaStream;
+  /** Does something when the camera is taken away, as by its plug. */
+  whenLost(act: () => void): void;
   close(): void;
 }
 
@@ -26,6 +28,7 @@ export async function camera(facing: Facing): Promise<LivePicture> {
   });
   return {
     stream,
+    whenLost: (act) => stream.getTracks().forEach((track) => track.addEventListener('ended', act)),
     close: () => {
       for (const track of stream.getTracks()) track.stop();
     }
@@ -78,6 +81,7 @@ export async function madeUpCamera(question: PictureQuestion, options: PictureOp
   const stream = canvas.captureStream(FRAMES_A_SECOND);
   return {
     stream,
+    whenLost: () => undefined,
     close: () => {
       clearInterval(timer);
       for (const track of stream.getTracks()) track.stop();

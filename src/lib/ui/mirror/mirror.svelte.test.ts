@@ -4,8 +4,13 @@ import { Mirror } from './mirror.svelte';
 
 /** A camera that tells whether it was let go of. */
 function madeUp() {
-  const let_ = { go: 0 };
-  return { live: { stream: {} as MediaStream, close: () => void let_.go++ }, let_ };
+  const let_: { go: number; lose: () => void } = { go: 0, lose: () => undefined };
+  const live = {
+    stream: {} as MediaStream,
+    whenLost: (act: () => void) => void (let_.lose = act),
+    close: () => void let_.go++
+  };
+  return { live, let_ };
 }
 const bitmap = () => ({ width: 4, height: 3, close: vi.fn() }) as unknown as ImageBitmap;
 
@@ -40,6 +45,17 @@ describe('the camera', () => {
       end();
       expect([let_.go, mirror.live]).toEqual([1, null]);
     }
+  });
+
+  it('that is taken away says so; one of before says nothing', async () => {
+    const [first, second] = [madeUp(), madeUp()];
+    await mirror.start(() => Promise.resolve(first.live));
+    await mirror.start(() => Promise.resolve(second.live));
+    first.let_.lose();
+    expect([mirror.live, mirror.refusal]).toEqual([second.live, '']);
+    second.let_.lose();
+    expect([mirror.live, second.let_.go]).toEqual([null, 1]);
+    expect(mirror.refusal).toContain('gone');
   });
 
   it('that comes after it was given up is let go of at once', async () => {

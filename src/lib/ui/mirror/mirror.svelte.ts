@@ -51,6 +51,11 @@ export class Mirror {
       if (begun !== this.#begun) return live.close();
       this.#let();
       this.live = live;
+      live.whenLost(() => {
+        if (this.live !== live) return;
+        this.stop();
+        this.refusal = 'The camera is gone. Plug it in again, or take a picture from a file.';
+      });
       this.touched();
     } catch (error) {
       if (begun !== this.#begun) return;
