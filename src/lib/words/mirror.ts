@@ -4,6 +4,6 @@ import type { MirrorLine } from '$lib/core/mirror';
 export const LINE_WORDS: Readonly<Record<MirrorLine, string>> = {
   plumb: 'Plumb line',
   level: 'Level',
-  slant: '45 degrees',
+  slant: 'Slant',
   square: 'Right angle'
 };

@@ -5,7 +5,7 @@
   import { Drawn } from '$lib/ui/figure/drawn.svelte';
   import PictureView from '$lib/ui/figure/PictureView.svelte';
   import type { DrawnAs } from '$lib/ui/lesson/drawn-as';
-  import { eyePicture } from './eye-picture';
+  import { scenePicture } from '$lib/ui/lesson/scene-picture';
 
   /** A large picture to look at; tells when it is there, and where it is tapped. */
   let {
@@ -32,7 +32,7 @@
 
   const view = $derived(VIEWS[scene.view]);
   const drawn = new Drawn(
-    () => eyePicture(who, scene, marked),
+    () => scenePicture(who, scene, marked),
     ({ question, options }) => drawPicture(question, options)
   );
   let place: HTMLElement | undefined = $state();

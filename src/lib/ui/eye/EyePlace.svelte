@@ -12,7 +12,7 @@
   import { FAMILY_WORDS } from '$lib/words/families';
   import { VIEW_WORDS } from '$lib/words/figure';
   import { EyeRound, isTold, LOOK_MS, PICTURES } from './eye.svelte';
-  import { eyePicture } from './eye-picture';
+  import { scenePicture } from '$lib/ui/lesson/scene-picture';
   import EyePicture from './EyePicture.svelte';
   import EyeStandings from './EyeStandings.svelte';
   import { forgetEye } from './kept-eye';
@@ -59,7 +59,7 @@
     judging.run(async () => {
       let onMark: boolean | null = null;
       if (tapped && who && question?.fault && id === question.answer) {
-        const { question: drawn, options } = eyePicture(who, question.scene, true);
+        const { question: drawn, options } = scenePicture(who, question.scene, true);
         onMark = isOnMark(await drawPicture(drawn, options), tapped);
       }
       round.answer(id, onMark);

@@ -9,8 +9,8 @@
   import { sideText } from '$lib/words/figure';
   import { drawPicture } from '$lib/workers/pictures';
   import { Drawn } from './drawn.svelte';
-  import { stacked } from './labels';
   import PictureShapes from './PictureShapes.svelte';
+  import PlaceLabels from './PlaceLabels.svelte';
   import Ruler from './Ruler.svelte';
   import SceneHandle, { type Handle } from './SceneHandle.svelte';
   import { Turning } from './turning.svelte';
@@ -131,23 +131,6 @@
     const at = picture?.spots[spot];
     return at && { x: originX + at[0] * scale, y: floorY + at[1] * scale };
   };
-  /** Labels stand beside the drawing, each with a line to its place. */
-  const labelled = $derived.by(() => {
-    if (!onmeasure || !picture) return [];
-    const found = places.flatMap((place) => {
-      const at = px(place.spot);
-      return at ? [{ ...place, at }] : [];
-    });
-    const rightmost = Math.max(...Object.values(picture.spots).map(([x]) => originX + x * scale));
-    const x = Math.min(width - labelPx, rightmost + LABEL_GAP_PX);
-    const ys = stacked(
-      found.map(({ id, at }) => ({ id, y: at.y })),
-      LABEL_GAP_PX,
-      LABEL_GAP_PX / 2,
-      floorY - LABEL_GAP_PX / 2
-    );
-    return found.map((one) => ({ ...one, x, y: ys.get(one.id) ?? one.at.y }));
-  });
 </script>
 
 <svelte:window bind:innerHeight={windowPx} />
@@ -186,12 +169,6 @@
             {#if at}<circle class="dot" cx={at.x} cy={at.y} r="3.5" />{/if}
           {/each}
         {/if}
-        {#each labelled as { id, at, x, y } (id)}
-          {@const way = `M${at.x} ${at.y}L${x - 14} ${y}H${x}`}
-          <path class="leader under" d={way} />
-          <path class="leader" d={way} />
-          <circle class="end" cx={at.x} cy={at.y} r="2.5" />
-        {/each}
       </svg>
       <div
         class="turn no-print"
@@ -225,16 +202,18 @@
         {/each}
       {/if}
       {#if onmeasure}
-        {#each labelled as { id, name, x, y } (id)}
-          <button
-            type="button"
-            class="scene-place no-print"
-            style:left="{x}px"
-            style:top="{y}px"
-            onclick={() => onmeasure(id)}
-            aria-label="Enter {name}">{name}</button
-          >
-        {/each}
+        {#if picture}
+          <PlaceLabels
+            {places}
+            spots={Object.keys(picture.spots)}
+            {px}
+            {width}
+            height={floorY}
+            gapPx={LABEL_GAP_PX}
+            roomPx={labelPx}
+            onpick={onmeasure}
+          />
+        {/if}
       {/if}
     </div>
     {#if !waiting}
@@ -261,24 +240,6 @@
 </div>
 
 <style>
-  .scene-place {
-    transform: translateY(-50%);
-    min-height: 2.75rem;
-  }
-  .leader {
-    fill: none;
-    stroke: var(--ink-soft);
-    stroke-width: 1;
-  }
-  .under {
-    stroke: var(--ground);
-    stroke-width: 3.5;
-    opacity: 0.8;
-  }
-  .end {
-    fill: var(--ink-soft);
-    stroke: var(--ground);
-  }
   .turn {
     position: absolute;
     top: 0;

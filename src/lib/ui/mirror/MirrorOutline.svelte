@@ -1,7 +1,7 @@
 <script lang="ts">
   import { sceneOf, sidesOf, type Check } from '$lib/core/checks';
   import { shapeOf, VIEWS } from '$lib/core/figure/views';
-  import { eyePicture } from '$lib/ui/eye/eye-picture';
+  import { scenePicture } from '$lib/ui/lesson/scene-picture';
   import { Drawn } from '$lib/ui/figure/drawn.svelte';
   import PictureView from '$lib/ui/figure/PictureView.svelte';
   import type { DrawnAs } from '$lib/ui/lesson/drawn-as';
@@ -28,7 +28,7 @@
 
   const scene = $derived(sidesOf(check, who.family)[0]?.right ?? sceneOf(check, who.family));
   const drawn = new Drawn(
-    () => eyePicture(who, scene, false),
+    () => scenePicture(who, scene, false),
     ({ question, options }) => drawPicture(question, options)
   );
 </script>

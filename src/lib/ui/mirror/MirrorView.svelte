@@ -3,7 +3,7 @@
   import { sceneOf, sidesOf, type Check } from '$lib/core/checks';
   import { clamp } from '$lib/core/maths';
   import { laid, linesFor, MIRROR_LINES, type LaidLine, type MirrorLine } from '$lib/core/mirror';
-  import { eyePicture } from '$lib/ui/eye/eye-picture';
+  import { scenePicture } from '$lib/ui/lesson/scene-picture';
   import type { DrawnAs } from '$lib/ui/lesson/drawn-as';
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
@@ -51,7 +51,9 @@
     ...(flipped ? (['mirrored'] as const) : [])
   ]);
   let lines = $state.raw<Readonly<Partial<Record<MirrorLine, LaidLine>>>>({});
-  const shown = $derived(on.map((line) => lines[line] ?? laid(line)));
+  /** A slant begins as the scroll was agreed to point. */
+  const asAgreed = (line: MirrorLine) => laid(line, line === 'slant' ? who.setup?.scrollDeg : undefined);
+  const shown = $derived(on.map((line) => lines[line] ?? asAgreed(line)));
   function lay(one: (typeof OVER)[number]) {
     mirror.touched();
     if (one === 'outline') outlined = !outlined;
@@ -63,7 +65,7 @@
   const look = () => mirror.start(() => camera(facing));
   const pretend = () => {
     const [side] = sidesOf(check, who.family);
-    const { question, options } = eyePicture(
+    const { question, options } = scenePicture(
       who,
       side?.faults[0]?.scene ?? sceneOf(check, who.family),
       false

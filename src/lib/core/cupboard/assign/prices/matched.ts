@@ -4,7 +4,7 @@ import { stepCost, type Walk } from './walk';
 /** Where everybody is, a place a term. */
 export type Places = readonly (readonly number[])[];
 
-/** More than any plan costs, and less than what can't be told from it. */
+/** What is not offered costs more than any plan. */
 const NEVER = 1e7;
 
 /**

@@ -1,13 +1,13 @@
 import type { CheckScene } from '$lib/core/checks';
 import type { PictureOptions, PictureQuestion } from '$lib/core/figure';
 import { detailFor, VIEWS } from '$lib/core/figure/views';
-import type { DrawnAs } from '$lib/ui/lesson/drawn-as';
+import type { DrawnAs } from './drawn-as';
 
-/** How large a picture to look at is shown, px. */
+/** How large it is shown, px. */
 const PX = 420;
 
-/** What is drawn of a scene to look at. */
-export function eyePicture(
+/** What is drawn of a scene that is shown large: to practise the eye, and over a live picture. */
+export function scenePicture(
   { family, readings, instrument, setup }: DrawnAs,
   { view: viewName, pose, changes, marked }: CheckScene,
   isMarked: boolean
