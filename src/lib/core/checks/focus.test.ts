@@ -20,7 +20,7 @@ import {
   type SeenResult
 } from '.';
 import { openChecks } from './gates';
-import { seenOf } from './strength';
+import { seenOf } from './seen';
 
 const checks = await checksFor('violin');
 const check = (id: string): Check => {

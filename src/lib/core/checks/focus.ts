@@ -1,7 +1,8 @@
 import { daysBetween, type IsoDay } from '../time';
 import { openChecks } from './gates';
-import { MOSTLY, SECURE, seenOf, type CheckStanding, type SeenResult, type Stand } from './strength';
-import { categoryOf, themeOf, THEMES, themesOfLessons, type Theme, type ThemeOfLesson } from './themes';
+import { seenOf, type CheckStanding, type Stand } from './seen';
+import { MOSTLY, SECURE, type SeenResult } from './strength';
+import { categoryOf, themeOf, THEMES, type Theme, type ThemeOfLesson } from './themes';
 import type { Check, CheckCategory } from './types';
 
 /** Why a category and a check are proposed. */
@@ -114,13 +115,11 @@ function ordered(own: readonly Stand[], lastLesson: IsoDay | null): readonly Che
 export function groundOf(question: FocusQuestion): Ground {
   const { checks, results, thisLesson = [], today, pain = false } = question;
   const all = thisLesson.length > 0 ? [...results, ...thisLesson] : results;
-  const seen = seenOf({ checks, results: all, today });
-  const { stands } = seen;
+  // Today is this lesson, whatever was seen in it already.
+  const { stands, lessons } = seenOf({ checks, results: all, today });
   const resting: { checkId: string; until: IsoDay }[] = [];
   for (const { check, standing } of stands)
     if (standing.restsUntil) resting.push({ checkId: check.id, until: standing.restsUntil });
-  // Today is this lesson, whatever was seen in it already.
-  const lessons = themesOfLessons(checks, seen, today);
   const lastLesson = lessons.at(-1)?.day ?? null;
   const none = { category: null, check: null, stays: 0, resting } as const;
   const empty = { stands, pressing: [], inOrder: [], open: [], lastLesson };
@@ -187,10 +186,10 @@ const lastOf = (own: readonly Stand[]): IsoDay | null =>
 
 /** The themes with something open, with how much each asks for. */
 function themesOpen(open: readonly Stand[], lessons: readonly ThemeOfLesson[], today: IsoDay) {
-  const byTheme = new Map<Theme | null, Stand[]>(THEMES.map((theme) => [theme, []]));
-  for (const stand of open) byTheme.get(themeOf(stand.check))?.push(stand);
-  return THEMES.map((theme) => {
-    const own = byTheme.get(theme) ?? [];
+  const byTheme = THEMES.map((): Stand[] => []);
+  for (const stand of open) byTheme[stand.listed.theme]?.push(stand);
+  return THEMES.map((theme, at) => {
+    const own = byTheme[at] ?? [];
     const need = own.reduce((sum, one) => sum + needOf(one), 0) / (own.length || 1);
     const since = lessons.findLastIndex((lesson) => lesson.theme === theme);
     const lastDay = lessons[since]?.day;
@@ -203,16 +202,18 @@ function themesOpen(open: readonly Stand[], lessons: readonly ThemeOfLesson[], t
 /** The theme that is stayed with, and for how many lessons the last one was: null where it is time for another. */
 function heldTheme(
   stands: readonly Stand[],
-  lessons: readonly { readonly theme: Theme | null }[]
+  lessons: readonly ThemeOfLesson[]
 ): { readonly theme: Theme | null; readonly lessons: number } {
   const theme = lessons.at(-1)?.theme ?? null;
   const end = lessons.findLastIndex((lesson) => lesson.theme !== theme);
   const held = lessons.length - 1 - end;
   // How many of its checks are mostly there, less those that are not.
   let there = 0;
-  if (held >= LEAST_LESSONS_HELD)
-    for (const { check, standing } of stands)
-      if (!check.later && themeOf(check) === theme) there += standing.strength >= MOSTLY ? 1 : -1;
+  if (theme && held >= LEAST_LESSONS_HELD) {
+    const its = THEMES.indexOf(theme);
+    for (const { check, listed, standing } of stands)
+      if (listed.theme === its && !check.later) there += standing.strength >= MOSTLY ? 1 : -1;
+  }
   const done = held >= MOST_LESSONS_HELD || there > 0;
   return { theme: done ? null : theme, lessons: held };
 }

@@ -1,7 +1,8 @@
-import { MOSTLY, placesIn, SECURE, type Stand } from './strength';
+import { listOf } from './listed';
+import type { Stand } from './seen';
+import { MOSTLY, SECURE } from './strength';
+import { isPlucking } from './themes';
 import type { Check, CheckCategory } from './types';
-
-export const isPlucking = ({ id }: Pick<Check, 'id'>): boolean => id.startsWith('pluck-');
 
 /** How far a player is with what others wait for, worked out once for all checks. */
 interface Ground {
@@ -22,9 +23,9 @@ function groundOf(checks: readonly Check[], stands: readonly Stand[]): Ground {
     if (plucks === 'begun' || check.after || !isPlucking(check)) continue;
     plucks = strength > 0 ? 'begun' : 'not-begun';
   }
-  const places = placesIn(checks);
+  const { placeOf } = listOf(checks);
   const strengthOf = (id: string) => {
-    const at = places.get(id);
+    const at = placeOf.get(id);
     return at === undefined ? null : (stands[at]?.standing.strength ?? null);
   };
   return { least, strengthOf, plucks };

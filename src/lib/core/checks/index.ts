@@ -2,15 +2,9 @@ export { DRILLS, drillNamed, drillsFor } from './drills';
 export { focusOf, type Focus, type FocusReason } from './focus';
 export { identityOf, seenIn, SHARED_FAULTS } from './identities';
 export { lessonPlan, readyList } from './lesson';
-export {
-  isAboutHurt,
-  REST_DAYS,
-  SECURE,
-  standingOf,
-  standingsOf,
-  strengthOf,
-  type SeenResult
-} from './strength';
+export { isAboutHurt } from './listed';
+export { REST_DAYS, standingOf, standingsOf } from './seen';
+export { SECURE, strengthOf, type SeenResult } from './strength';
 export { checksFor } from './library';
 export { faultsShown, inWay, sceneOf, sidesOf, standpointView, walkOf, type CheckScene } from './shown';
 export { SUBJECT_IDS, type SubjectId, type Ways } from './subject-ids';

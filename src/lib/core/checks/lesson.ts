@@ -1,7 +1,8 @@
 import { groundOf, type Focus, type FocusQuestion } from './focus';
 import { openChecks } from './gates';
 import { walkOf } from './shown';
-import { byId, isAboutHurt, MOSTLY, seenOf, type CheckStanding, type Stand } from './strength';
+import { byId, seenOf, type CheckStanding, type Stand } from './seen';
+import { MOSTLY } from './strength';
 import type { Check, CheckCategory } from './types';
 
 /** Looks at most in one lesson, so that it stays a minute. */
@@ -25,8 +26,8 @@ function lookAround(
   taken: ReadonlySet<string>,
   category: CheckCategory
 ): Stand | undefined {
-  const rank = ({ check, standing: { lastDay } }: Stand): string =>
-    lastDay ?? (isAboutHurt(check) ? '0' : '1');
+  const rank = ({ listed, standing: { lastDay } }: Stand): string =>
+    lastDay ?? (listed.isAboutHurt ? '0' : '1');
   return open
     .filter(({ check }) => check.category !== category && check.category !== 'ready' && !taken.has(check.id))
     .reduce<Stand | undefined>((best, one) => (best && rank(best) <= rank(one) ? best : one), undefined);
@@ -61,7 +62,7 @@ export function lessonPlan(question: FocusQuestion): LessonPlan {
   if (untried) again.push(untried);
   const taken = new Set([...first, ...again, ...inOrder].map(({ id }) => id));
   const around = lookAround(openStands, taken, focus.category);
-  const neverSeen = around !== undefined && isAboutHurt(around.check) && !around.standing.lastDay;
+  const neverSeen = around !== undefined && around.listed.isAboutHurt && !around.standing.lastDay;
   const goesAround =
     around !== undefined && first.length + again.length <= HURTING_LOOKS - (neverSeen ? 1 : 2);
   const own = inOrder.filter((check) => !first.includes(check) && !again.includes(check));
