@@ -103,12 +103,14 @@ export function drawPicture(page: PDFPage, picture: Drawing | Picture, place: Pl
 }
 
 /** What leads the eye: a ring or a line, where a part should be, and which way it strayed, with a light edge below. */
-function drawMarks(page: PDFPage, { cues, straying }: Picture, place: Place): void {
+function drawMarks(page: PDFPage, { cues, straying, strokes }: Picture, place: Place): void {
   const { ghost, arrow } = straying ?? NOTHING_STRAYED;
   for (const { x, y, radius, line } of cues) {
     if (radius > 0) strokePath(page, ringPath(x, y, radius), PAPER.cue, 1.6, place);
     if (line) strokePath(page, linePath(line), PAPER.cue, 1.2, place, [7, 5]);
   }
+  strokePath(page, strokes, PAPER.page, 2.4 + EDGE_PX, place);
+  strokePath(page, strokes, PAPER.ghost, 2.4, place);
   strokePath(page, ghost, PAPER.page, 1.8 + EDGE_PX, place);
   strokePath(page, ghost, PAPER.ghost, 1.8, place, [5, 4]);
   strokePath(page, arrow, PAPER.page, 3.2 + EDGE_PX, place);

@@ -131,10 +131,20 @@ function alikeIn(family: Family, checks: readonly Check[]): readonly string[] {
     for (const { right, faults } of sidesOf(check, family)) {
       const detail = detailOf(family, right, INK_PX);
       const drawn = (scene: CheckScene) => inkOf(drawnScene(family, scene, INK_PX), detail);
+      // What a stroke does is told by its own line beside the bow.
+      const stroke = (scene: CheckScene) => {
+        const { strokes, straying, ...picture } = drawnScene(family, scene, INK_PX);
+        const path = strokes === '' ? (straying?.arrow ?? '') : strokes;
+        return inkOf({ ...picture, lines: [], regions: [], straying, strokes: path }, detail);
+      };
+      const moves = right.changes.some(({ kind }) => kind.startsWith('strokes-'));
       const ink = drawn(right);
       expect([check.id, ink.size > 20]).toEqual([check.id, true]);
       for (const { fault, scene } of faults) {
-        const share = differing(ink, drawn(scene));
+        const share = Math.max(
+          differing(ink, drawn(scene)),
+          moves ? differing(stroke(right), stroke(scene)) : 0
+        );
         if (share <= 0.02) alike.push(`${check.id} ${fault.id} ${share.toFixed(3)}`);
       }
     }

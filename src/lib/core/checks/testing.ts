@@ -19,7 +19,7 @@ export function drawnScene(family: Family, scene: CheckScene, px: number): Pictu
 /** The cells of a grid of a pixel that a picture's lines and edges of tones run through. */
 export function inkOf(picture: Picture, detail: number): Set<string> {
   const cells = new Set<string>();
-  for (const { path } of [...picture.lines, ...picture.regions]) {
+  for (const { path } of [...picture.lines, ...picture.regions, { path: picture.strokes }]) {
     let [x, y, command] = [0, 0, 'M'];
     const lineTo = (toX: number, toY: number) => {
       const steps = Math.ceil(Math.hypot(toX - x, toY - y) * detail) + 1;

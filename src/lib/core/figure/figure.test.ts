@@ -128,8 +128,9 @@ const fingersOf = ({ shapes }: Figure): readonly Vec[] =>
   shapes.flatMap((shape) => (shape.kind === 'cone' && /Finger|Thumb/.test(shape.part) ? [shape.b] : []));
 
 const ofPose = CHANGE_NAMES.filter((kind) => changeKind(kind).unit !== 'there');
-/** Changes of things: no joint moves with them. */
-const OF_THINGS = /^(tapes|rest-crooked|peg|string|rosin|bow-slack|bow-overtight|hair|pin-tip|pin-off|nails)/;
+/** Changes of things and of what a stroke uses: no joint moves with them. */
+const OF_THINGS =
+  /^(strokes|bow-halts|tapes|rest-crooked|peg|string|rosin|bow-slack|bow-overtight|hair|pin-tip|pin-off|nails)/;
 
 describe('a change', () => {
   it.each(CHANGE_NAMES.filter((kind) => changeKind(kind).unit === 'there' || OF_THINGS.test(kind)))(
@@ -138,9 +139,9 @@ describe('a change', () => {
       for (const family of changeKind(kind).families) {
         const size = family === 'viola' ? '13 in' : '1/2';
         const question = { family, instrument: dimensionsOf(family, size), readings: { height: [1350] } };
-        const shapes = (amount: number) =>
-          JSON.stringify(figureFor({ ...question, changes: [{ kind, amount }] }).shapes);
-        const base = JSON.stringify(figureFor(question).shapes);
+        const drawn = ({ shapes, parts }: Figure) => JSON.stringify([shapes, parts.pose.strokes]);
+        const shapes = (amount: number) => drawn(figureFor({ ...question, changes: [{ kind, amount }] }));
+        const base = drawn(figureFor(question));
         expect(shapes(0)).toBe(base);
         expect(shapes(changeKind(kind).usual)).not.toBe(base);
       }

@@ -181,7 +181,7 @@ function movedPoints(right: readonly Shape[], wrong: readonly Shape[], camera: C
 const size = ([x, y]: Place): number => Math.hypot(x, y);
 
 /** A head at the end of a line that comes from a direction, as two strokes. */
-function headAt([x, y]: Place, towards: number, length: number): Flat {
+export function headAt([x, y]: Place, towards: number, length: number): Flat {
   const stroke = (turn: number): Place => [
     x - length * Math.cos(towards + turn),
     y - length * Math.sin(towards + turn)

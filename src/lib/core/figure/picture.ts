@@ -3,6 +3,7 @@ import type { Box } from './drawing/project';
 import { shifted } from './drawing/shapes';
 import type { Figure } from './figure';
 import { strayingOf } from './marks';
+import { strokesPath } from './strokes';
 import {
   begins,
   figureIn,
@@ -81,7 +82,10 @@ function withStraying(picture: Picture, right: Figure, wrong: Figure, options: P
   });
   const strayed = straying.ghost !== '' || straying.arrow !== '';
   const cues = picture.cues.flatMap((cue) => (strayed ? (cue.line ? { ...cue, radius: 0 } : []) : cue));
-  return { ...picture, cues, straying };
+  if (wrong.parts.pose.strokes === right.parts.pose.strokes) return { ...picture, cues, straying };
+  // Where the stroke itself is another, its way says it.
+  const ghost = straying.ghost + strokesPath(right, { view, detail });
+  return { ...picture, cues, straying: { ghost, arrow: picture.strokes }, strokes: '' };
 }
 
 /**

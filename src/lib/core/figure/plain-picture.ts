@@ -7,6 +7,7 @@ import { INSTRUMENT_PARTS } from './parts';
 import type { Pose } from './pose/pose';
 import { POSES } from './pose/poses';
 import type { Straying } from './marks';
+import { strokesPath } from './strokes';
 import type { View } from './views';
 
 /**
@@ -48,6 +49,8 @@ export interface Picture extends Drawing {
   readonly cues: readonly DrawnCue[];
   /** Where what is marked should be, and which way it strayed; null where that is not told. */
   readonly straying: Straying | null;
+  /** The way that the bow goes, as a path; empty where that is not shown. */
+  readonly strokes: string;
 }
 
 export const begins = (part: string, names: readonly string[]) => names.some((name) => part.startsWith(name));
@@ -105,7 +108,8 @@ export function plainPicture(
     }
   );
   const cues = asked.flatMap((cue) => drawnCue(cue, drawing, figure.body.heightMm) ?? []);
-  return { ...drawing, cues: withoutCovered(cues), straying: null };
+  const strokes = strokesPath(figure, { view, detail });
+  return { ...drawing, cues: withoutCovered(cues), straying: null, strokes };
 }
 
 /** Rings about one place are one ring, the largest; what has a line stays. */

@@ -79,7 +79,10 @@ export function svgOf(picture: Picture, detail: number, title: string, palette: 
     `<path d="${path}" stroke="${palette.page}" stroke-width="${px(wide + 2.5)}"/>` +
       `<path d="${path}" stroke="${colour}" stroke-width="${px(wide)}"${dash}/>`;
   const dashes = ` stroke-dasharray="${px(5)} ${px(4)}"`;
-  const strayed = edged(ghost, palette.ghost, 1.8, dashes) + edged(arrow, palette.cue, 3.2);
+  const strayed =
+    edged(picture.strokes, palette.ghost, 2.4) +
+    edged(ghost, palette.ghost, 1.8, dashes) +
+    edged(arrow, palette.cue, 3.2);
   const cues = picture.cues.map(({ x: cx, y: cy, radius, line }) => {
     const ring =
       radius > 0

@@ -113,8 +113,10 @@ export const VIEWS = {
     ['head', 'hair', 'ear', 'face', 'jaw', 'nose']
   ),
   leftHand: close(150, 8, 'leftHand', [0, 0.01, 0.19, 0.17], BESIDE_LEFT_HAND),
-  /** Along the neck, from the scroll. */
-  leftHandEnd: close(66, 20, 'leftHand', [0, 0.01, 0.17, 0.152], BESIDE_LEFT_HAND),
+  /** Along the neck, from the scroll's end, as if it were cut there. */
+  leftHandEnd: close(58, 2, 'leftHand', [0, 0, 0.15, 0.134], [...BESIDE_LEFT_HAND, 'scroll', 'peg']),
+  /** The same of a neck that stands: from above. */
+  leftHandTop: close(180, 64, 'leftHand', [0, 0, 0.15, 0.134], [...BESIDE_LEFT_HAND, 'scroll', 'peg']),
   leftHandFront: close(-60, 25, 'leftHand', [0, 0.01, 0.19, 0.17], BESIDE_LEFT_HAND),
   leftHandSide: close(98, 6, 'leftHand', [0, 0.01, 0.19, 0.17], BESIDE_LEFT_HAND),
   fingers: close(-150, 45, 'leftFingers', [0, 0, 0.14, 0.125], BESIDE_LEFT_HAND),
@@ -184,6 +186,7 @@ export const VIEWS = {
   bowCarried: close(35, 6, 'rightHand', [0.06, -0.08, 0.36, 0.4]),
   bowRight: close(-55, 8, 'bow', [0, 0, 0.5, 0.42]),
   bowFront: close(0, 4, 'bow', [0, 0, 0.56, 0.46]),
+  bowWhole: close(0, 4, 'bow', [-0.05, -0.04, 0.76, 0.6]),
   pluckHand: close(-10, 20, 'rightHand', [0.03, 0.005, 0.18, 0.158], BESIDE_PLUCK_HAND),
   pinClose: close(60, 12, 'pinTip', [0, -0.04, 0.3, 0.22], ['left', 'right', 'stool']),
   kneesPin: close(25, 6, 'bottom', [0, -0.02, 0.6, 0.46]),

@@ -5,7 +5,11 @@
   let {
     picture
   }: {
-    picture: Drawing & { readonly cues?: readonly DrawnCue[]; readonly straying?: Straying | null };
+    picture: Drawing & {
+      readonly cues?: readonly DrawnCue[];
+      readonly straying?: Straying | null;
+      readonly strokes?: string;
+    };
   } = $props();
 </script>
 
@@ -24,6 +28,10 @@
     {/if}
   </g>
 {/each}
+{#if picture.strokes}
+  <path class="edge wide" d={picture.strokes} />
+  <path class="strokes" d={picture.strokes} />
+{/if}
 {#if picture.straying?.ghost}
   <path class="edge" d={picture.straying.ghost} />
   <path class="ghost" d={picture.straying.ghost} />

@@ -24,7 +24,10 @@ export const BOW_ARM: readonly Check[] = [
       view: 'bowWrist'
     },
     fault('sunk', 'Wrist sunk as the hand comes near', ['bow-wrist-dropped']),
-    fault('stiff', 'Hand and wrist stiff', ['bow-hand-stiff'])
+    seenFrom(
+      { violin: 'bowHandInside', viola: 'bowHandInside', cello: 'bowHandAbove', bass: 'bowHandAbove' },
+      fault('stiff', 'Hand and wrist stiff', ['bow-hand-stiff'])
+    )
   ),
   upper(
     'use-elbow',

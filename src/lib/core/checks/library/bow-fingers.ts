@@ -116,7 +116,10 @@ export const BOW_FINGERS: readonly Check[] = [
       spot: 'rightHand',
       view: OUTSIDE
     },
-    fault('stiff', 'Stretched stiff', ['bow-hand-stiff']),
+    seenFrom(
+      { violin: 'bowHandInside', viola: 'bowHandInside' },
+      fault('stiff', 'Stretched stiff', ['bow-hand-stiff'])
+    ),
     seenFrom({ cello: 'bowHandFar', bass: 'bowHandInside' }, fault('fist', 'A fist', ['bow-fist']))
   ),
   all(

@@ -104,7 +104,7 @@ export const BOW_THUMB: readonly Check[] = [
       )
     ),
     seenFrom(
-      { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' },
+      { cello: 'bowHandAbove', bass: 'bowHandAbove' },
       fault('stiff', 'Stiff, the whole hand with it', ['bow-hand-stiff'])
     ),
     fault('fist', 'Pulled into a fist', ['bow-fist'])

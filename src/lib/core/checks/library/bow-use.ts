@@ -28,6 +28,8 @@ const MIDDLE = {
   bass: 'bowMiddleAbove'
 } as const;
 const ARM = { violin: 'head', viola: 'head', cello: 'bowArmFront', bass: 'bowArmFront' } as const;
+/** All of the bow, and the way that it goes. */
+const WHOLE_BOW = { violin: 'head', viola: 'head', cello: 'bowWhole', bass: 'bowWhole' } as const;
 const LANE = { violin: 'bridge', viola: 'bridge', cello: 'bowFront', bass: 'bowFront' } as const;
 const OUTSIDE = { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' } as const;
 
@@ -216,7 +218,8 @@ export const BOW_USE: readonly Check[] = [
       drill: 'short-strokes',
       spot: 'bow',
       pose: 'middle',
-      view: LANE
+      view: WHOLE_BOW,
+      shows: ['strokes-middle']
     },
     except(
       'bow-thumb-place',
@@ -229,16 +232,16 @@ export const BOW_USE: readonly Check[] = [
         tooLarge('An arm that does not open: look at size and height.')
       )
     ),
-    fault('drifts', 'Whole bow that drifts', [['bow-oblique', 30]])
+    seenFrom(LANE, fault('drifts', 'Whole bow that drifts', [['bow-oblique', 30]]))
   ),
   upper(
     ...WEIGHT,
-    seenFrom({ cello: 'bowStrings', bass: 'bowStrings' }, PRESSED),
+    seenFrom({ cello: 'bowGapAbove', bass: 'bowGapAbove' }, PRESSED),
     seenFrom(ARM, fault('held-up', 'The arm holds it up', [['bow-elbow-high', 60]]))
   ),
   bass(
     ...WEIGHT,
-    seenFrom({ cello: 'bowStrings', bass: 'bowStrings' }, PRESSED),
+    seenFrom({ cello: 'bowGapAbove', bass: 'bowGapAbove' }, PRESSED),
     seenFrom('head', fault('shoulder', 'The shoulder holds it up', [['bow-shoulder-raised', 60]]))
   ),
   all(
@@ -247,7 +250,7 @@ export const BOW_USE: readonly Check[] = [
     'Even speed, without stops',
     'The bow goes at one speed from one end of its part to the other, without stops.',
     'Let the bow travel like a train, never stopping.',
-    { drill: 'short-strokes', spot: 'bow', pose: 'middle', view: LANE },
+    { drill: 'short-strokes', spot: 'bow', pose: 'middle', view: WHOLE_BOW, shows: ['strokes-middle'] },
     fault(
       'runs-out',
       'Rushes: at its end at once',
@@ -255,15 +258,12 @@ export const BOW_USE: readonly Check[] = [
       habit('Count three to each stroke.', 'short-strokes'),
       tooLarge('An arm that is short for it hurries on.')
     ),
-    seenFrom(
-      OUTSIDE,
-      fault(
-        'stops',
-        'Stops on the way, the hand stiff',
-        ['bow-hand-stiff'],
-        habit('Shorter strokes without a stop, then longer.', 'short-strokes'),
-        bow('A bow that is too heavy stops the hand.')
-      )
+    fault(
+      'stops',
+      'Stops on the way',
+      ['bow-halts'],
+      habit('Shorter strokes without a stop, then longer.', 'short-strokes'),
+      bow('A bow that is too heavy stops the hand.')
     )
   ),
   all(
@@ -276,7 +276,8 @@ export const BOW_USE: readonly Check[] = [
       drill: 'short-strokes',
       spot: 'bow',
       pose: 'tip',
-      view: { violin: 'head', viola: 'head', cello: 'bowFront', bass: 'bowFront' },
+      view: WHOLE_BOW,
+      shows: ['strokes-whole'],
       later: true,
       gate: ['use-part', 'use-straight']
     },

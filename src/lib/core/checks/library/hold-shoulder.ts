@@ -99,7 +99,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
       spot: 'jaw',
       view: 'head'
     },
-    fault('chin-tip', 'Tip of the chin on it', ['chin-tip-down']),
+    seenFrom('face', fault('chin-tip', 'Tip of the chin on it', ['chin-tip-down'])),
     fault(
       'cheek',
       'The cheek lies on it',
@@ -121,7 +121,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
       view: 'head'
     },
     fault('twisted', 'Turned far to the side', ['head-turned']),
-    fault('ahead', 'Faces straight ahead', ['chin-tip-down'])
+    seenFrom('face', fault('ahead', 'Faces straight ahead', ['chin-tip-down']))
   ),
   hold(
     'hold-neck',

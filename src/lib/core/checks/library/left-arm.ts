@@ -75,7 +75,7 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
     {
       drill: 'slide-and-tap',
       spot: 'leftThumb',
-      view: 'leftHand',
+      view: 'leftHandEnd',
       school: [
         'thumb-shape',
         {
@@ -98,7 +98,7 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
     {
       drill: 'slide-and-tap',
       spot: 'leftHand',
-      view: 'leftHand'
+      view: 'leftHandEnd'
     },
     fault('closed', 'The neck lies in the web', ['web-closed']),
     fault('low', 'The hand hangs far below', ['knuckles-low'])
@@ -139,16 +139,13 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
     {
       drill: 'set-and-reset',
       spot: 'leftFingers',
-      view: 'leftHand'
+      view: 'leftHandEnd'
     },
-    seenFrom(
-      'leftHandEnd',
-      fault(
-        'away',
-        'Hand away from the neck',
-        ['off-the-neck'],
-        habit('Let the side touch, then play.', 'set-and-reset')
-      )
+    fault(
+      'away',
+      'Hand away from the neck',
+      ['off-the-neck'],
+      habit('Let the side touch, then play.', 'set-and-reset')
     ),
     fault(
       'clamped',

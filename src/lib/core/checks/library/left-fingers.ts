@@ -15,10 +15,10 @@ export const SHOULDER_FINGERS: readonly Check[] = [
     {
       drill: 'finger-taps',
       spot: 'leftFingers',
-      view: 'leftHand'
+      view: 'leftHandEnd'
     },
     fault('low', 'Knuckles low beside the neck', ['knuckles-low']),
-    seenFrom('leftHandSide', fault('away', 'The hand leans away from the neck', ['off-the-neck']))
+    fault('away', 'The hand leans away from the neck', ['off-the-neck'])
   ),
   left(
     'left-curved',
@@ -57,7 +57,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
     {
       drill: 'set-and-reset',
       spot: 'leftHand',
-      view: 'leftHandFront'
+      view: 'leftHandEnd'
     },
     fault('turned', 'Palm turned to the scroll', ['palm-turned-away']),
     seenFrom('leftHand', fault('at-nut', 'The hand slides back to the nut', ['hand-at-the-nut']))

@@ -17,7 +17,7 @@ export const LOW_LEFT_HAND: readonly Check[] = [
       spot: 'leftHand',
       view: 'leftHandSide'
     },
-    seenFrom('leftHand', fault('closed', 'The palm lies on the neck', ['web-closed'])),
+    seenFrom('leftHandTop', fault('closed', 'The palm lies on the neck', ['web-closed'])),
     seenFrom(
       { cello: 'fingersFront', bass: 'leftHandFar' },
       fault('turned', 'The fingers point at the bridge', ['palm-turned-away'])
@@ -47,7 +47,7 @@ export const LOW_LEFT_HAND: readonly Check[] = [
     {
       drill: 'press-forearm',
       spot: 'leftThumb',
-      view: 'leftThumb',
+      view: 'leftHandTop',
       school: [
         'thumb-contact',
         {
@@ -58,7 +58,7 @@ export const LOW_LEFT_HAND: readonly Check[] = [
         }
       ]
     },
-    seenFrom({ bass: 'leftHandSide' }, fault('presses', 'Presses, the joint bends', ['thumb-pressing'])),
+    fault('presses', 'Presses, the joint bends', ['thumb-pressing']),
     fault('hooked', 'Hooks round the neck', ['thumb-hooked'])
   ),
   low(
@@ -92,7 +92,7 @@ export const LOW_LEFT_HAND: readonly Check[] = [
       spot: 'leftWrist',
       view: 'leftHandSide'
     },
-    fault('caved', 'Caves in', ['wrist-caved']),
+    seenFrom({ bass: 'leftHand' }, fault('caved', 'Caves in', ['wrist-caved'])),
     fault('bent', 'Bent outward', ['wrist-bent-out'])
   ),
   low(

@@ -106,7 +106,10 @@ export const PLUCKING: readonly Check[] = [
       view: { violin: 'head', viola: 'head', cello: 'bowFront' }
     },
     fault('high', 'Elbow high on every string', [['bow-elbow-high', 68]]),
-    fault('bridge', 'The hand hangs by the bridge', ['pluck-by-the-bridge'])
+    seenFrom(
+      { violin: 'bodyAbove', viola: 'bodyAbove', cello: 'pluckHand' },
+      fault('bridge', 'The hand hangs by the bridge', ['pluck-by-the-bridge'])
+    )
   ),
   bass(
     'pluck-elbow',
@@ -122,6 +125,6 @@ export const PLUCKING: readonly Check[] = [
       view: 'bowFront'
     },
     seenFrom({ bass: 'head' }, fault('shoulder', 'The shoulder is pulled up', [['bow-shoulder-raised', 60]])),
-    fault('bridge', 'The hand hangs by the bridge', ['pluck-by-the-bridge'])
+    seenFrom('pluckHand', fault('bridge', 'The hand hangs by the bridge', ['pluck-by-the-bridge']))
   )
 ];

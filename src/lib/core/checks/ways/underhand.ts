@@ -44,6 +44,5 @@ export const UNDERHAND: Readonly<Record<string, Underhand>> = {
     right: 'The fourth finger lies curved under the frog and carries it.',
     forPlayer: 'Finger four carries the frog.'
   },
-  'use-flat-hair': { without: ['hand-over'] },
-  'use-speed': { without: ['stops'] }
+  'use-flat-hair': { without: ['hand-over'] }
 };

@@ -1,6 +1,15 @@
 import { FAMILIES } from '../../instruments';
 import { at, BOW, BOW_HAND, byHold, change, type ChangeKind } from './kind';
 
+const STROKES = byHold('head', 'bowWhole');
+const MIDDLE = [[0.3, 0.7]] as const;
+const WHOLE = [[0.03, 0.97]] as const;
+const HALTS = [
+  [0.28, 0.38],
+  [0.44, 0.54],
+  [0.6, 0.7]
+] as const;
+
 /** The bow hand, the bow arm and the way of the bow. */
 export const BOW_CHANGES = {
   // Bow hand and bow
@@ -37,9 +46,9 @@ export const BOW_CHANGES = {
     FAMILIES,
     ['share', 1, 1],
     (a) => ({ bowStiff: a }),
-    ['rightPalm'],
-    at('rightHand', 0.05),
-    { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' }
+    ['rightFinger2', 'rightFinger3'],
+    at('rightFingers', 0.05),
+    byHold('bowHandInside', 'bowHandAbove')
   ),
   'bow-oblique': change(
     FAMILIES,
@@ -186,19 +195,29 @@ export const BOW_CHANGES = {
     at('bow', 0.06),
     byHold('head', 'bowFront')
   ),
+  // The way of a stroke, as a line beside the bow
+  'strokes-middle': change(FAMILIES, ['there', 1, 1], () => ({ strokes: MIDDLE }), [], at('bow', 0), STROKES),
+  'strokes-whole': change(FAMILIES, ['there', 1, 1], () => ({ strokes: WHOLE }), [], at('bow', 0), STROKES),
+  'bow-halts': change(FAMILIES, ['there', 1, 1], () => ({ strokes: HALTS }), BOW, at('bow', 0), STROKES),
   'bow-short': change(
     FAMILIES,
     ['share', 0.38, 0.5],
-    (a, p) => ({ bowAt: p.bowAt - a }),
-    [...BOW, ...BOW_HAND],
+    (a, p) => ({
+      bowAt: p.bowAt - a,
+      strokes: p.strokes.map(([from, to]) => [from < 0.2 ? from : 0.03, to - 1.2 * a] as const)
+    }),
+    BOW,
     at('bow', 0.06),
     byHold('head', 'bowFront')
   ),
   'bow-run-out': change(
     FAMILIES,
     ['share', 0.42, 0.5],
-    (a, p) => ({ bowAt: Math.min(0.97, p.bowAt + a) }),
-    [...BOW, ...BOW_HAND],
+    (a, p) => ({
+      bowAt: Math.min(0.97, p.bowAt + a),
+      strokes: p.strokes.map(([from]) => [from, 0.98] as const)
+    }),
+    BOW,
     at('bow', 0.06),
     byHold('head', 'bowFront')
   ),

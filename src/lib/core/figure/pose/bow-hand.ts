@@ -74,7 +74,7 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
   const step = 0.118 * H * (1 + pose.bowSpread);
   const [x1, x2, x3, x4] = [from + 3.35 * step, from + 2.1 * step, from + 1.1 * step, from];
   const fist = pose.bowFist;
-  const straight = Math.max(pose.bowThumbStraight, pose.bowStiff);
+  const straight = pose.bowThumbStraight;
   const curved: Vec[] = [
     at(
       x1 + (0.02 + 0.16 * pose.bowFirstOver + 0.3 * pose.bowFirstFar) * H,
@@ -88,9 +88,8 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
   const flatLittle = high
     ? at(x4 - 0.36 * H, r + 0.04 * H, r + 0.24 * H)
     : at(x4 - 0.16 * H, r + 0.2 * H, 0.02 * H);
-  const stiff: Vec[] = [x1, x2, x3, x4].map((x, i) =>
-    at(x, r + tip + 0.14 * H, (i === 3 ? 0.02 : -0.06) * H)
-  );
+  // A board of a hand: the knuckles flat beside the stick, the fingers straight over it.
+  const stiff: Vec[] = [x1, x2, x3, x4].map((x) => at(x, 0.3 * H, r + tip));
   const closed: Vec[] = [x1, x2, x3, x4].map((x) =>
     high ? at(x - 0.02 * H, -0.03 * H, -0.17 * H) : at(x - 0.02 * H, -0.13 * H, -0.04 * H)
   );
@@ -109,8 +108,8 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
       knuckle: 1,
       stands: at(
         x2 - 0.02 * H + 0.03 * H * fist,
-        (-0.15 + 0.1 * fist) * H,
-        (0.21 + 0.26 * straight - 0.09 * fist) * H
+        (-0.15 + 0.1 * fist + 0.04 * pose.bowStiff) * H,
+        (0.21 + 0.26 * straight - 0.09 * fist - 0.1 * pose.bowStiff) * H
       ),
       along: high ? way(0.78, 0.3, -0.42) : way(0.75, 0.42, 0.02),
       back: high ? way(0.35, 0.22, 1) : way(-0.1, 0.1, 1),

@@ -107,7 +107,9 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
   const beside = model.nutHalf * (low ? 0.8 : 1);
   const back = on(beside, second + 0.03 * H + pose.thumbAlong * H, behind + 0.02 * H);
   // Round the back of the neck, its tip over the far edge of the fingerboard.
-  const hooked = on(-1.75 * model.nutHalf, second - 0.04 * H, behind - 0.02 * H);
+  const hooked = low
+    ? on(-1.4 * model.nutHalf - 0.12 * H, (first + second) / 2, behind + 0.12 * H)
+    : on(-2.3 * model.nutHalf, second - 0.04 * H, behind - 0.03 * H);
   const pressing = on(beside * 1.1, second + 0.05 * H, behind + 0.01 * H);
   // In thumb position it lies across two strings, a whole step below the first finger.
   const [acrossAt, , over] = onString(model, 2, noteAt(model, 12));

@@ -69,6 +69,8 @@ export interface Pose extends Omit<TrunkPose, 'hips'> {
 
   /** Share of the hair from the frog. */
   readonly bowAt: number;
+  /** What of the hair the stroke uses, piece by piece; none where that is not shown. */
+  readonly strokes: readonly (readonly [from: number, to: number])[];
   /** 0 at the bridge, 0.5 where it should be, 1 at the fingerboard's end. */
   readonly bowPlace: number;
   readonly bowAngle: number;

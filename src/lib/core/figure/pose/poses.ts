@@ -62,6 +62,7 @@ const STRAIGHT: Pose = {
   fourthHidden: 0,
   thumbOver: 0,
   bowAt: 0.4,
+  strokes: [],
   bowPlace: 0.5,
   bowAngle: 0,
   bowTilt: 0,
