@@ -168,10 +168,12 @@ function movedPoints(right: readonly Shape[], wrong: readonly Shape[], camera: C
     const was = named.get(shape.part)?.[i];
     if (was?.kind !== shape.kind) return [];
     const before = followed(was);
-    return followed(shape).flatMap((point, k) => {
+    const points = followed(shape).map((point) => seen(camera, point));
+    // What turns goes one way before and the other way behind: the side that is seen tells.
+    const middle = points.reduce((sum, [, , z]) => sum + z, 0) / points.length;
+    return points.flatMap(([x, y, z], k) => {
       const from = before[k];
-      if (!from) return [];
-      const [x, y] = seen(camera, point);
+      if (!from || (shape.kind === 'mesh' && z < middle)) return [];
       const [fromX, fromY] = seen(camera, from);
       return { at: [x, y], by: [x - fromX, y - fromY] } as const;
     });

@@ -24,7 +24,7 @@ export const BOW_FINGERS: readonly Check[] = [
       view: OUTSIDE
     },
     seenFrom(
-      { cello: 'bowHandInside', bass: 'bowHandInside' },
+      'bowHandInside',
       fault(
         'over',
         'Wrapped far over the stick',

@@ -179,6 +179,6 @@ export const BASS_HOLD: readonly Check[] = [
       view: 'head'
     },
     fault('tipped', 'Head tips to the neck of the bass', [['head-tipped', 30]]),
-    fault('turned', 'Head turned to watch the hand', ['head-turned'])
+    seenFrom('face', fault('turned', 'Head turned to watch the hand', ['head-turned']))
   )
 ];

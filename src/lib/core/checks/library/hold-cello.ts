@@ -199,7 +199,7 @@ export const CELLO_HOLD: readonly Check[] = [
       view: 'head'
     },
     fault('tipped', 'Head tips away', [['head-tipped', 26]]),
-    fault('turned', 'Head turned to the hand', ['head-turned']),
+    seenFrom('face', fault('turned', 'Head turned to the hand', ['head-turned'])),
     fault(
       'neck-before-face',
       'The neck stands before the face',

@@ -138,7 +138,7 @@ export const LOW_LEFT_HAND: readonly Check[] = [
     {
       drill: 'land-from-air',
       spot: 'leftHand',
-      view: 'front',
+      view: 'leftArm',
       result: 'count',
       goal: { first: 3, later: 5, better: 'more', stops: 'Out of five; count what rings true.' }
     },
