@@ -150,7 +150,7 @@ const BASS: Pose = {
   bowAt: 0.42,
   leftFootOut: 30,
   rightShoulderForward: 25,
-  rightShoulderUp: -12,
+  rightShoulderUp: -8,
   hipsLeft: -35,
   hipsForward: -50,
   turned: 42,
