@@ -1,4 +1,5 @@
-import { expect, expectAccessible, openWithClass, test } from './app';
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, openWithClass, stored, test } from './app';
 
 test('a lesson’s mirror is one touch away: live, with the lines of the look, held still, and off when it is left', async ({
   page
@@ -72,4 +73,83 @@ test('without a camera a picture from a file, or a made-up camera, does the same
   await page.locator('[data-act=made-up-camera]').click();
   await expect(mirror).toHaveAttribute('data-mirror', 'live');
   await expect.poll(() => page.evaluate(() => document.querySelector('video')?.videoWidth ?? 0)).toBe(960);
+});
+
+/** The look at the shoulders, from behind. */
+async function toShoulders(page: Page): Promise<void> {
+  const all = page.getByRole('button', { name: /^All \d+ looks/ });
+  if (await all.isVisible()) await all.click();
+  await page.getByRole('button', { name: /^Behind/ }).click();
+  await page.locator('[data-spot=hold-shoulder]').click();
+}
+
+/** Reads the shoulders off a still of the made-up camera, the left one so many of its pixels too high. */
+async function measureShoulders(page: Page, tooHigh: number): Promise<void> {
+  await page.locator('[data-act=mirror]').click();
+  await page.locator('[data-act=made-up-camera]').click();
+  const mirror = page.locator('[data-mirror]');
+  await expect(mirror).toHaveAttribute('data-mirror', 'live');
+  await page.locator('[data-act=freeze]').click();
+  await page.locator('[data-act=measure]').click();
+  await page.locator('[data-part=angle]').selectOption('shoulders');
+  await page.locator('[data-act=square]').click();
+  const points = page.locator('[data-point]');
+  await expect(points).toHaveCount(2);
+  // The one that is next is laid by a tap on it, the other as it lies by Enter.
+  await points.first().click();
+  await expect(page.getByText('Tap the right shoulder')).toBeVisible();
+  await points.last().focus();
+  await page.keyboard.press('Enter');
+  await points.first().focus();
+  for (let i = 0; i < tooHigh; i++) await page.keyboard.press('ArrowUp');
+}
+
+test('a raised shoulder is seen, held still, measured, rated and practised, and a week later it is lower', async ({
+  page
+}) => {
+  await page.addInitScript(() => {
+    navigator.mediaDevices.getUserMedia = () => Promise.reject(new DOMException('', 'NotFoundError'));
+  });
+  await openWithClass(page, '/lesson/demo-08?category=hold');
+  await toShoulders(page);
+  await measureShoulders(page, 26);
+  const panel = page.locator('[data-angle=shoulders]');
+  await expect(panel.getByRole('status')).toHaveText(/^Shoulders: 1[012]° left higher ± \d°$/);
+  await expect(panel).toContainText('Not right');
+  await expectAccessible(page);
+  await page.locator('[data-act=keep-angle]').click();
+  await expect(page.locator('[data-measured=shoulders]')).toContainText('left higher');
+  // Kept once, however often it is pressed, and beside the rating that comes after it.
+  await page.locator('[data-rate=with-help]').click();
+  const look = (day: string) =>
+    stored(page, 'checks').then((all) =>
+      all.filter((one) => one.playerId === 'demo-08' && one.checkId === 'hold-shoulder' && one.day === day)
+    );
+  await expect
+    .poll(async () => (await look('2026-11-24')).map(({ outcome }) => outcome))
+    .toEqual([{ kind: 'rating', rating: 'with-help' }]);
+  expect((await look('2026-11-24'))[0]?.angles).toMatchObject([{ angle: 'shoulders' }]);
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await toShoulders(page);
+  await page.locator('[data-fault=raised]').click();
+  await page.locator('[data-act=end-looks]').click();
+  await page.locator('[data-act=set-practice]').first().click();
+
+  await page.clock.setSystemTime(new Date('2026-12-01T10:42:00'));
+  await page.goto('/lesson/demo-08?category=hold');
+  await toShoulders(page);
+  await measureShoulders(page, 6);
+  await expect(panel).toContainText('± ');
+  await page.locator('[data-act=keep-angle]').click();
+  await expect(page.locator('[data-measured=shoulders]')).toContainText('on 1 Dec 2026');
+  await page.locator('[data-rate=mostly]').click();
+  await page.locator('[data-act=end-looks]').click();
+  await page.locator('[data-act=set-practice]').first().click();
+  await expect(page.locator('[data-act=to-home-card]')).toBeVisible();
+  // In progress with what is right, and on the card that goes home.
+  await page.goto('/progress/demo-08');
+  await expect(page.locator('[data-angle-course=shoulders]')).toContainText('1 Dec 2026');
+  await expectAccessible(page);
+  await page.goto('/home-card/demo-08');
+  await expect(page.locator('[data-home-card]')).toContainText(/shoulders: 1[012]° → [23]°/);
 });

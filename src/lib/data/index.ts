@@ -59,6 +59,7 @@ export {
   newestByCheck,
   recordCheck,
   seenResults,
+  recordAngle,
   setPractice,
   toggleFault
 } from './commands/checks';

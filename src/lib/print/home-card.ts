@@ -5,7 +5,9 @@ import { homePoints, HOME_STOP, SELF_CHECK, type HomePoint } from '$lib/words/ho
 import { dayText } from '$lib/words/dates';
 import { FAMILY_WORDS } from '$lib/words/families';
 import type { Check } from '$lib/core/checks';
-import type { Lesson, Player } from '$lib/data';
+import { anglesOf } from '$lib/core/progress';
+import type { CheckResult, Lesson, Player } from '$lib/data';
+import { angleChange } from '$lib/words/photo';
 
 /** One thing to practise: what right feels like, how it looks, what to do and how often. */
 export interface HomeCardPoint {
@@ -13,6 +15,8 @@ export interface HomeCardPoint {
   readonly right: string;
   readonly drill: string;
   readonly dose: string;
+  /** What of it was measured and moved, as from 9 to 4 degrees; empty where nothing did. */
+  readonly measured: string;
   readonly picture: PointPicture;
   /** What was seen amiss, marked, from where the picture of right shows it; null where nothing was named. */
   readonly amiss: PointPicture | null;
@@ -58,6 +62,7 @@ export function homeCardOf({
   player,
   lesson,
   checks,
+  looks,
   who,
   teacherName,
   today
@@ -65,6 +70,8 @@ export function homeCardOf({
   readonly player: Player;
   readonly lesson: Lesson;
   readonly checks: readonly Check[];
+  /** What was seen of the player so far. */
+  readonly looks: readonly CheckResult[];
   readonly who: PictureQuestion;
   readonly teacherName: string;
   readonly today: IsoDay;
@@ -76,6 +83,10 @@ export function homeCardOf({
     const amiss = sceneOf(check, player.family, seen);
     return { picture: pictureOn(who, { ...right, view: amiss.view }), amiss: pictureOn(who, amiss) };
   };
+  const measuredOf = ({ check }: HomePoint): string =>
+    anglesOf(looks.filter(({ checkId, day }) => checkId === check.id && day <= lesson.day))
+      .flatMap((course) => angleChange(course) ?? [])
+      .join(', ');
   return {
     player: player.name,
     instrument: FAMILY_WORDS[player.family],
@@ -84,6 +95,7 @@ export function homeCardOf({
       right: point.right,
       drill: point.drill,
       dose: point.dose,
+      measured: measuredOf(point),
       ...picturesOf(point)
     })),
     // No day that is past is promised.

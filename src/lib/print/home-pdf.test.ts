@@ -25,7 +25,7 @@ async function cardFor(family: Family, points = 3, today: IsoDay = '2026-11-24',
   const who = { family, instrument: dimensionsOf(family, SIZES[family]), readings: { height: [1350] } };
   const player = { name: 'Zoë Placeholder', family } as Player;
   return {
-    card: homeCardOf({ player, lesson, checks, who, teacherName: 'Ms Placeholder', today }),
+    card: homeCardOf({ player, lesson, checks, looks: [], who, teacherName: 'Ms Placeholder', today }),
     checks,
     practice
   };

@@ -74,7 +74,8 @@ function drawHomeCard(pen: Pen, card: HomeCard, drawn: (picture: PointPicture) =
     let y = pen.paragraph(`${i + 1}  ${point.line}`, left, top + 4.5, beside, { size: 10.5, bold: true });
     y = pen.paragraph(point.right, left, y, beside, { size: 7, color: SOFT });
     y = pen.paragraph(point.drill, left, y + 0.6, beside, { size: 7.5 });
-    pen.paragraph(point.dose, left, y, beside, { size: 7.5, bold: true, color: WARM });
+    y = pen.paragraph(point.dose, left, y, beside, { size: 7.5, bold: true, color: WARM });
+    if (point.measured) pen.paragraph(point.measured, left, y, beside, { size: 7.5 });
     if (i + 1 < card.points.length) rule(top + high - 2);
   });
   rule(127);

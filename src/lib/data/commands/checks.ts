@@ -11,7 +11,7 @@ import {
 import { newestFirst } from '../questions/case';
 import { commit } from '../journal/changes';
 import type { Writer } from '../journal/writer';
-import { MOST_POINTS } from '../schema/check';
+import { MOST_POINTS, type MeasuredAngle } from '../schema/check';
 import type { Database } from '../store/database';
 import { newId } from '../store/ids';
 import { putRemedy, type NewRemedy } from './begin-remedy';
@@ -70,6 +70,7 @@ export const recordCheck = (
       before.day === day;
     await writer.put('checks', {
       ...record,
+      ...(replaces && before.angles ? { angles: before.angles } : {}),
       id: replaces ? before.id : newId(),
       playerId: player.id,
       checkId: check.id,
@@ -78,6 +79,27 @@ export const recordCheck = (
       day
     });
   });
+
+/** A look at which nothing was rated yet. Inside a change. */
+const unrated = async (
+  db: Database,
+  writer: Writer,
+  player: Player,
+  check: Check,
+  setupId: string | null,
+  rating: 'not-yet' | 'not-seen',
+  now: Date
+): Promise<CheckResult> => ({
+  id: newId(),
+  playerId: player.id,
+  checkId: check.id,
+  lessonId: await lessonOf(db, writer, player, now),
+  at: now.toISOString(),
+  day: dayOf(now),
+  setupId,
+  outcome: { kind: 'rating', rating },
+  faults: []
+});
 
 /** What can be said of a fault at a look: it is seen, or it was looked for and is not there. */
 export type FaultSaid = 'faults' | 'absent';
@@ -111,21 +133,29 @@ export const toggleFault = (
     };
     if (!marked) lists[said].push(fault);
     const { faults, absent } = lists;
-    const { absent: _was, ...kept } = before ?? {
-      id: newId(),
-      playerId: player.id,
-      checkId: check.id,
-      lessonId: await lessonOf(db, writer, player, now),
-      at: now.toISOString(),
-      day,
-      setupId,
-      outcome: {
-        kind: 'rating' as const,
-        rating: said === 'faults' ? ('not-yet' as const) : ('not-seen' as const)
-      },
-      absent: []
-    };
+    const rating = said === 'faults' ? 'not-yet' : 'not-seen';
+    const { absent: _was, ...kept } =
+      before ?? (await unrated(db, writer, player, check, setupId, rating, now));
     await writer.put('checks', { ...kept, faults, ...(absent.length > 0 ? { absent } : {}) });
+  });
+
+/**
+ * Keeps an angle that was read from a still, beside what was seen at the check on that day; read again it replaces the
+ * one before. Where nothing was rated yet the check counts as not looked at.
+ */
+export const recordAngle = (
+  db: Database,
+  player: Player,
+  check: Check,
+  measured: MeasuredAngle,
+  { shown, setupId }: { readonly shown: string | null; readonly setupId: string | null },
+  now = new Date()
+): Promise<void> =>
+  commit(db, `Measured an angle, ${check.title.toLowerCase()}: ${player.name}`, async (writer) => {
+    const before = await meant(db, player.id, check.id, shown, dayOf(now));
+    const look = before ?? (await unrated(db, writer, player, check, setupId, 'not-seen', now));
+    const others = (look.angles ?? []).filter(({ angle }) => angle !== measured.angle);
+    await writer.put('checks', { ...look, angles: [...others, measured] });
   });
 
 /** How often something without a drill of its own is practised. */

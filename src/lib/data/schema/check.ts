@@ -62,6 +62,15 @@ export const lessonSchema = exactly(
 );
 export type Lesson = RecordOf<typeof lessonSchema>;
 
+const measuredAngle = exactly(
+  object({
+    angle: id().required(),
+    deg: number().min(-180).max(180).required(),
+    errorDeg: number().min(0).max(180).required()
+  })
+);
+export type MeasuredAngle = RecordOf<typeof measuredAngle>;
+
 /** What was seen at one look at one check. */
 export const checkSchema = exactly(
   object({
@@ -73,7 +82,9 @@ export const checkSchema = exactly(
     outcome: byField<Outcome>('kind', { rating, seconds, count, 'yes-no': yesNo, angle }, rating),
     faults: array().of(id().required()).max(20).defined(),
     /** Faults that were looked for and are not there; what stands in neither list was not looked for. */
-    absent: array().of(id().required()).max(20).optional()
+    absent: array().of(id().required()).max(20).optional(),
+    /** Angles that were read from a still, each once, with how far they may be off. The picture is not kept here. */
+    angles: array().of(measuredAngle.required()).max(20).optional()
   })
 );
 export type CheckResult = RecordOf<typeof checkSchema>;

@@ -1,4 +1,13 @@
-export type { Aid, AidKind, CheckResult, Lesson, OwnCheckRecord, Pain, Practice } from '../schema/check';
+export type {
+  Aid,
+  AidKind,
+  CheckResult,
+  Lesson,
+  MeasuredAngle,
+  OwnCheckRecord,
+  Pain,
+  Practice
+} from '../schema/check';
 export type { Instrument, Loan } from '../schema/cupboard';
 export type { DayState, FittingDay } from '../schema/day';
 export type { Draft, Typed } from '../schema/draft';

@@ -32,7 +32,7 @@
     <span>{card.instrument}</span>
   </header>
   <ol>
-    {#each card.points as { line, right, drill, dose, picture, amiss }, i (i)}
+    {#each card.points as { line, right, drill, dose, measured, picture, amiss }, i (i)}
       <li>
         <div class="pictures" class:both={amiss !== null}>
           <div class="picture">{@render drawn(picture)}</div>
@@ -45,6 +45,7 @@
           <p class="right">{right}</p>
           <p>{drill}</p>
           <p class="dose">{dose}</p>
+          {#if measured}<p>{measured}</p>{/if}
         </div>
       </li>
     {/each}

@@ -111,6 +111,7 @@
             check={current}
             who={lesson.who}
             letterKeys={!lesson.settings.noLetterKeys}
+            onmeasure={(measured) => lesson.measure(current, measured)}
             onclose={() => (mirroring = false)}
           />
         {/await}

@@ -2,6 +2,7 @@
   import { faultsShown, RATINGS, sidesOf, type Check } from '$lib/core/checks';
   import { VIEWS } from '$lib/core/figure/views';
   import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
+  import AngleLines from '$lib/ui/photo/AngleLines.svelte';
   import Toggles from '$lib/ui/Toggles.svelte';
   import { outcomeText, RATING_WORDS } from '$lib/words/checks';
   import { dayText } from '$lib/words/dates';
@@ -65,6 +66,7 @@
     />
   {/if}
 
+  <AngleLines results={lesson.resultsOf(check)} />
   {#each workedOn as { fault, since } (fault.id)}
     <p class="worked" data-worked-on={fault.id}>
       Worked on since {dayText(since)}: {fault.text.toLowerCase()}.

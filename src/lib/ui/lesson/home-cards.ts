@@ -8,12 +8,13 @@ import { allOf, ofPlayers, recordsOf } from '$lib/data/questions/records';
 /** The home cards of players' last lessons, in the order asked for; who has nothing to practise is left out. */
 export async function homeCards(playerIds: readonly string[]): Promise<readonly HomeCard[]> {
   const ids = [...playerIds];
-  const [players, measurements, fits, setups, lessons, own, settings] = await Promise.all([
+  const [players, measurements, fits, setups, lessons, looks, own, settings] = await Promise.all([
     recordsOf(db, 'players', ids),
     ofPlayers(db, 'measurements', ids),
     ofPlayers(db, 'fits', ids),
     ofPlayers(db, 'setups', ids),
     ofPlayers(db, 'lessons', ids),
+    ofPlayers(db, 'checks', ids),
     allOf(db, 'ownChecks'),
     getSettings(db)
   ]);
@@ -42,7 +43,15 @@ export async function homeCards(playerIds: readonly string[]): Promise<readonly 
         setup ?? null,
         settings
       );
-      return homeCardOf({ player, lesson, checks, who, teacherName: settings.teacherName, today });
+      return homeCardOf({
+        player,
+        lesson,
+        checks,
+        looks: looks.filter(isMine),
+        who,
+        teacherName: settings.teacherName,
+        today
+      });
     })
   );
   return cards.filter((card) => card !== null);

@@ -18,10 +18,12 @@ import {
   newestFitOf,
   openPains,
   readingsOf,
+  recordAngle,
   recordCheck,
   seenResults,
   toggleFault,
   type CheckResult,
+  type MeasuredAngle,
   type Player,
   type Settings
 } from '$lib/data';
@@ -233,6 +235,20 @@ export class Lesson {
       );
       return open ? [{ fault, since: open.remedy.day }] : [];
     });
+  }
+
+  /** Keeps an angle that was read from a still beside what is seen at a check. */
+  async measure(check: Check, measured: MeasuredAngle): Promise<boolean> {
+    const { player } = this;
+    if (!player || this.pains.length > 0) return false;
+    // What is measured stays in hand until it is rated.
+    this.#at = check.id;
+    return attempt(() =>
+      recordAngle(db, player, check, measured, {
+        shown: this.#shown(check),
+        setupId: this.setup?.id ?? null
+      })
+    );
   }
 
   async toggle(check: Check, fault: string, said: FaultSaid = 'faults'): Promise<void> {

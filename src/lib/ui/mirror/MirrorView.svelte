@@ -1,32 +1,40 @@
 <script lang="ts">
-  import { onMount } from 'svelte';
+  import { onMount, untrack } from 'svelte';
   import { sceneOf, sidesOf, type Check } from '$lib/core/checks';
   import { clamp } from '$lib/core/maths';
-  import { laid, linesFor, MIRROR_LINES, type LaidLine, type MirrorLine } from '$lib/core/mirror';
+  import { laid, linesFor, type LaidLine, type MirrorLine } from '$lib/core/mirror';
   import { scenePicture } from '$lib/ui/lesson/scene-picture';
+  import type { MeasuredAngle } from '$lib/data';
   import type { DrawnAs } from '$lib/ui/lesson/drawn-as';
+  import AnglePanel from '$lib/ui/photo/AnglePanel.svelte';
+  import MeasurePoints from '$lib/ui/photo/MeasurePoints.svelte';
+  import { Measuring } from '$lib/ui/photo/measuring.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import { status } from '$lib/ui/shell/status.svelte';
   import { isTyping, shortcuts } from '$lib/ui/shortcuts';
-  import Toggles from '$lib/ui/Toggles.svelte';
-  import { LINE_WORDS } from '$lib/words/mirror';
+  import { agreedIn } from '$lib/words/photo';
   import { camera, hasCamera, madeUpCamera, type Facing } from './camera';
   import { Mirror } from './mirror.svelte';
+  import MirrorActs from './MirrorActs.svelte';
   import MirrorLines from './MirrorLines.svelte';
   import MirrorOff from './MirrorOff.svelte';
   import MirrorOutline from './MirrorOutline.svelte';
+  import MirrorOver, { type Over } from './MirrorOver.svelte';
 
   /** A live picture of whoever plays, with the lines of a check and what right looks like laid over it. */
   let {
     check,
     who,
     letterKeys,
+    onmeasure,
     onclose
   }: {
     check: Check;
     who: DrawnAs;
     /** Whether F holds what is seen: single letters can be switched off. */
     letterKeys: boolean;
+    /** Keeps an angle that was read from a still; answers whether it is kept. */
+    onmeasure: (measured: MeasuredAngle) => Promise<boolean>;
     onclose: () => void;
   } = $props();
 
@@ -38,14 +46,12 @@
   let width = $state(640);
   let height = $state(480);
 
-  const OVER = [...MIRROR_LINES, 'outline', 'mirrored'] as const;
-  const OVER_WORDS = { ...LINE_WORDS, outline: 'Outline of right', mirrored: 'As in a mirror' };
   /** The lines that each check wants, until the teacher picks others for it. */
   let on: readonly MirrorLine[] = $derived(linesFor(check, who.family));
   let outlined = $state(true);
   /** Of oneself one knows the mirror; whoever looks at another does not. */
   let flipped = $derived(facing === 'user');
-  const over = $derived<readonly (typeof OVER)[number][]>([
+  const over = $derived<readonly Over[]>([
     ...on,
     ...(outlined ? (['outline'] as const) : []),
     ...(flipped ? (['mirrored'] as const) : [])
@@ -54,7 +60,7 @@
   /** A slant begins as the scroll was agreed to point. */
   const asAgreed = (line: MirrorLine) => laid(line, line === 'slant' ? who.setup?.scrollDeg : undefined);
   const shown = $derived(on.map((line) => lines[line] ?? asAgreed(line)));
-  function lay(one: (typeof OVER)[number]) {
+  function lay(one: Over) {
     mirror.touched();
     if (one === 'outline') outlined = !outlined;
     else if (one === 'mirrored') flipped = !flipped;
@@ -85,6 +91,21 @@
     if (!canvas || !still) return;
     [canvas.width, canvas.height] = [still.width, still.height];
     canvas.getContext('2d')?.drawImage(still, 0, 0);
+  });
+
+  /** Angles are measured on what is held still. */
+  let measures = $state(false);
+  const agreed = $derived(agreedIn(who.setup));
+  /** The one of the still before: its level line serves as long as the camera stands. */
+  let before: Measuring | null = null;
+  const measuring = $derived.by(() => {
+    const { still } = mirror;
+    if (!measures || !still) return null;
+    const [wide, high, family, checkId] = [still.width, still.height, who.family, check.id];
+    return untrack(() => {
+      const begun = new Measuring(() => ({ family, checkId, agreed, width: wide, height: high }), before);
+      return (before = begun);
+    });
   });
 
   const seen = () => (video && video.videoWidth > 0 ? video : null);
@@ -124,6 +145,10 @@
       y: clamp(from.outline.y + dy, -0.6, 0.6)
     };
   }
+  // What is read stands below the picture: both are in sight.
+  $effect(() => {
+    if (measuring) place?.scrollIntoView({ block: 'start' });
+  });
   const hold = () => (mirror.still ? mirror.thaw() : void freeze());
   $effect(() =>
     letterKeys
@@ -139,6 +164,7 @@
 >
   <div
     class="stage"
+    class:measured={measuring !== null}
     bind:clientWidth={width}
     bind:clientHeight={height}
     role="group"
@@ -158,10 +184,12 @@
       playsinline
     ></video>
     <canvas bind:this={canvas} class:flipped class:hidden={!mirror.still}></canvas>
-    {#if outlined && (mirror.live || mirror.still)}
+    {#if outlined && !measuring && (mirror.live || mirror.still)}
       <MirrorOutline {check} {who} {flipped} {width} {height} at={outline} />
     {/if}
-    {#if mirror.live || mirror.still}
+    {#if measuring && mirror.still}
+      <MeasurePoints {measuring} still={mirror.still} {width} {height} {flipped} />
+    {:else if mirror.live || mirror.still}
       <MirrorLines
         lines={shown}
         {width}
@@ -181,54 +209,25 @@
       >
     {/if}
   </div>
-  <p class="row">
-    {#if mirror.still}
-      <button type="button" class="btn act-next" data-act="thaw" onclick={hold}
-        >{mirror.live ? 'Look on' : 'Put it away'} <span class="key">F</span></button
-      >
-    {:else if mirror.live}
-      <button type="button" class="btn act-next" data-act="freeze" onclick={hold}
-        >Hold still <span class="key">F</span></button
-      >
-      <button
-        type="button"
-        class="btn act"
-        aria-pressed={mirror.counting !== null}
-        onclick={() => mirror.freezeSoon(seen)}>In 3 seconds</button
-      >
-    {/if}
-    {#if mirror.live}
-      <button type="button" class="btn act" onclick={turn}>Other camera</button>
-      <button type="button" class="btn act" data-act="camera-off" onclick={() => mirror.stop()}
-        >Camera off</button
-      >
-    {/if}
-    <button type="button" class="btn act" onclick={onclose}>Close</button>
-  </p>
-  {#if mirror.live || mirror.still}
-    <div class="row">
-      <Toggles
-        label="Over the picture"
-        as="over"
-        look="framed"
-        options={OVER.map((value) => ({ value, text: OVER_WORDS[value] }))}
-        picked={over}
-        onpick={lay}
-      />
-      {#if outlined}
-        <label>
-          Size of the outline
-          <input
-            type="range"
-            min="0.4"
-            max="2.5"
-            step="0.05"
-            value={outline.scale}
-            oninput={({ currentTarget }) => (outline = { ...outline, scale: Number(currentTarget.value) })}
-          />
-        </label>
-      {/if}
-    </div>
+  <MirrorActs
+    {mirror}
+    {measuring}
+    onhold={hold}
+    onsoon={() => mirror.freezeSoon(seen)}
+    onturn={turn}
+    onmeasure={() => (measures = !measures)}
+    {onclose}
+  />
+  {#if measuring}
+    <AnglePanel {measuring} {who} onkeep={onmeasure} />
+  {:else if mirror.live || mirror.still}
+    <MirrorOver
+      {over}
+      {outlined}
+      {outline}
+      onlay={lay}
+      onscale={(scale) => (outline = { ...outline, scale })}
+    />
   {/if}
 </section>
 
@@ -236,6 +235,7 @@
   section {
     display: grid;
     gap: 0.6rem;
+    scroll-margin-top: 3.5rem;
   }
   .stage {
     position: relative;
@@ -246,6 +246,9 @@
     background: #111614;
     color: #f4f4ef;
     touch-action: none;
+  }
+  .measured {
+    max-height: max(16rem, calc(100vh - 25rem));
   }
   video,
   canvas {
@@ -276,16 +279,5 @@
     left: 50%;
     bottom: 1rem;
     transform: translateX(-50%);
-  }
-  .row {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0.5rem 0.75rem;
-  }
-  label {
-    display: inline-flex;
-    align-items: center;
-    gap: 0.5rem;
   }
 </style>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { byCategory, coursesOf, summaryOf, testsOf } from '$lib/core/progress';
+  import { anglesOf, byCategory, coursesOf, summaryOf, testsOf } from '$lib/core/progress';
   import { daysLater } from '$lib/core/time';
   import { newestFirst, newestFitOf, readingsOf, seenResults, type Player } from '$lib/data';
   import { toCsv } from '$lib/data/files/csv';
@@ -15,6 +15,7 @@
   import { categoryName, outcomeText } from '$lib/words/checks';
   import { dayText } from '$lib/words/dates';
   import { courseText, strengthWord, testText, testValue } from '$lib/words/progress';
+  import AnglesPart from './AnglesPart.svelte';
   import HeatStrip from './HeatStrip.svelte';
   import SummaryTable from './SummaryTable.svelte';
   import TermReportView from './TermReportView.svelte';
@@ -33,6 +34,7 @@
   const seen = $derived(seenResults(records.of('checks')).filter(({ day }) => day >= from));
   const courses = $derived(coursesOf(library.checks, seen, clock.today));
   const tests = $derived(testsOf(library.checks, seen));
+  const angles = $derived(anglesOf(records.of('checks').filter(({ day }) => day >= from)));
   const days = $derived([...new Set(courses.flatMap((course) => course.days.map(({ day }) => day)))].sort());
   const parts = $derived(byCategory(courses));
   /** The strip's rows: each category, and below it its checks. */
@@ -188,6 +190,7 @@
           </div>
         </section>
       {/if}
+      {#if angles.length > 0}<AnglesPart courses={angles} {who} />{/if}
       {#if tried.length > 0}
         <section aria-labelledby="tried">
           <h2 id="tried">What was tried</h2>
