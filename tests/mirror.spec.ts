@@ -153,3 +153,58 @@ test('a raised shoulder is seen, held still, measured, rated and practised, and 
   await page.goto('/home-card/demo-08');
   await expect(page.locator('[data-home-card]')).toContainText(/shoulders: 1[012]° → [23]°/);
 });
+
+test('a picture is kept only with a consent that says who and when, and goes when it is withdrawn', async ({
+  page
+}) => {
+  await page.addInitScript(() => {
+    navigator.mediaDevices.getUserMedia = () => Promise.reject(new DOMException('', 'NotFoundError'));
+  });
+  await openWithClass(page, '/lesson/demo-08?category=hold');
+  const measured = async () => {
+    await measureShoulders(page, 4);
+    await page.locator('[data-act=keep-angle]').click();
+    await expect(page.locator('[data-measured=shoulders]')).toBeVisible();
+  };
+  await measured();
+  await expect(page.locator('[data-act=keep-picture]')).toHaveCount(0);
+  await page.getByRole('link', { name: 'no consent is noted' }).click();
+  const consent = page.locator('[data-consent]');
+  await page.locator('[data-act=ask-consent]').click();
+  await expect(page.locator('[data-act=note-consent]')).toBeDisabled();
+  await page.locator('[data-field=by]').fill('His made-up mother');
+  await expectAccessible(page);
+  await page.locator('[data-act=note-consent]').click();
+  await expect(consent).toContainText('His made-up mother agreed on 24 Nov 2026');
+  await page.goto('/lesson/demo-08?category=hold');
+  await measured();
+  const keep = page.locator('[data-act=keep-picture]');
+  await keep.click();
+  await expect(keep).toHaveText('✓ Picture kept until the term ends');
+  await expect(keep).toBeDisabled();
+  // It is seen in progress, drawn from what is kept here.
+  await page.goto('/progress/demo-08');
+  const picture = page.getByRole('img', { name: /Shoulders of Ludo Pennyroyal/ });
+  await expect(picture).toBeVisible();
+  expect(await picture.evaluate((one: HTMLImageElement) => one.naturalWidth)).toBeGreaterThan(100);
+  await page.goto('/settings');
+  await expect(page.locator('[data-pictures="1"]')).toContainText('1 of 1 player');
+  await expectAccessible(page);
+  // Withdrawn it is gone, and no undo brings it back.
+  await page.goto('/players/demo-08');
+  await page.locator('[data-act=ask-withdraw]').click();
+  await expect(consent.getByRole('alert')).toContainText('removes one picture for good');
+  await page.locator('[data-act=withdraw]').click();
+  await expect(consent).toContainText('withdrawn on 24 Nov 2026');
+  await page.keyboard.press('Control+z');
+  await page.goto('/settings');
+  await expect(page.locator('[data-pictures="0"]')).toBeVisible();
+  const cached = await page.evaluate(async () => {
+    const found: string[] = [];
+    for (const name of await window.caches.keys())
+      for (const { url } of await (await window.caches.open(name)).keys())
+        if (/jpe?g/.test(url)) found.push(url);
+    return found;
+  });
+  expect(cached).toEqual([]);
+});

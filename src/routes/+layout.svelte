@@ -70,6 +70,12 @@
       if (gone.length > 0) await forget(db, gone);
     });
 
+  /** Pictures end with their term, also where the page is left open. */
+  $effect(() => {
+    const { today } = clock;
+    void whenAnswering(async () => (await import('$lib/data/pictures/sweep')).sweepPictures(db, today));
+  });
+
   onMount(() => {
     const stopClock = clock.run();
     const stopGuarding = guardPresses(document);

@@ -69,3 +69,12 @@ export async function contents(db: Database): Promise<Readonly<Record<string, un
     gone: (await db.gone.toArray()).map(({ id }) => id)
   };
 }
+
+/** A picture as it is kept, of whom it is left out. */
+export const SHOT = {
+  checkId: 'hold-shoulder',
+  angle: 'shoulders',
+  width: 4,
+  height: 3,
+  jpeg: new Uint8Array([255, 216, 255, 217])
+} as const;

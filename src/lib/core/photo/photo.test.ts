@@ -10,7 +10,9 @@ import {
   bandOf,
   errorOf,
   isOffered,
+  keptSize,
   needsLevel,
+  pieceRound,
   readAngle,
   rollOf,
   turned,
@@ -205,6 +207,34 @@ function readings(id: AngleId, family: Family, square: boolean, seed: number, co
     };
   });
 }
+
+describe('what is kept of a picture', () => {
+  it('is the piece round the points, within the picture, and no larger than a screen', () => {
+    for (const { id } of CASES) {
+      const points = usualPoints(id, 4000, 3000);
+      const piece = pieceRound(points, 4000, 3000);
+      for (const [x, y] of points) {
+        expect(x >= piece.x && x <= piece.x + piece.width).toBe(true);
+        expect(y >= piece.y && y <= piece.y + piece.height).toBe(true);
+      }
+      expect(piece.x >= 0 && piece.x + piece.width <= 4000).toBe(true);
+      const kept = keptSize(piece);
+      expect(Math.max(kept.width, kept.height)).toBeLessThanOrEqual(1280);
+      expect(kept.width / kept.height).toBeCloseTo(piece.width / piece.height, 1);
+    }
+    // Whoever stands at the other side of the room is not in it.
+    const piece = pieceRound(
+      [
+        [100, 100],
+        [300, 110]
+      ],
+      2000,
+      1500
+    );
+    expect(piece.x + piece.width).toBeLessThan(700);
+    expect(keptSize({ x: 0, y: 0, width: 300, height: 200 })).toEqual({ width: 300, height: 200 });
+  });
+});
 
 describe('an angle is offered', () => {
   it('where a usual camera can settle it, and not where the picture is too small', () => {

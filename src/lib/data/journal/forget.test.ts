@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { freshDatabase, givenDecision, givenPlayer, givenReadings } from '../testing';
+import { freshDatabase, givenDecision, givenPlayer, givenReadings, SHOT } from '../testing';
 import { undo } from './changes';
 import { dayOf } from '$lib/core/time';
 import { startDay } from '../commands/days';
 import { loadDemo } from '../demo/demo';
+import { noteConsent } from '../pictures/consent';
+import { keepPicture } from '../pictures/kept';
 import { deletedFor, forget, UNDO_DELETION_MS } from './forget';
 import { keepText } from '../commands/typed';
 import { notePain } from '../commands/pains';
@@ -26,6 +28,8 @@ async function givenLife() {
   await givenDecision(db, player, NOW);
   await notePain(db, player, 'check', '1/4', NOW);
   await keepText(db, player.id, 'height', '12');
+  await noteConsent(db, player.id, { by: 'Her mother', on: '2026-11-20', what: 'posture in lessons' });
+  await keepPicture(db, { ...SHOT, playerId: player.id }, NOW);
   await startDay(db, 'Line', [{ playerId: other.id }, { playerId: player.id }]);
   return { db, other, player };
 }

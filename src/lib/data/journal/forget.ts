@@ -101,6 +101,11 @@ export const forget = (db: Database, playerIds: readonly string[]): Promise<void
           .anyOf([...gone])
           .delete();
       await db.foreseen.bulkDelete([...gone]);
+      await db.consents.bulkDelete([...gone]);
+      await db.pictures
+        .where('playerId')
+        .anyOf([...gone])
+        .delete();
       // A claim notes who was changed.
       await dropClaims(db);
       await forgetInJournal(db, gone);

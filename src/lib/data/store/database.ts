@@ -3,11 +3,12 @@ import { dayOf } from '$lib/core/time';
 import type { Rows } from './rows';
 import type { Foreseen } from '../schema/foreseen';
 import type { Change, ChangePart } from '../schema/change';
+import type { Consent, KeptPicture } from '../schema/picture';
 import { TABLE_NAMES, TABLES, type Records, type TableName } from './tables';
 
 export const DATABASE_NAME = 'jarvel';
 /** Version of the newest schema; a backup carries it too. */
-export const SCHEMA_VERSION = 9;
+export const SCHEMA_VERSION = 10;
 
 /** The message of the error with which a database refuses to open that a newer version wrote. */
 export const WRITTEN_BY_NEWER = 'The records were written by a newer version.';
@@ -44,6 +45,8 @@ export type Database = Dexie &
     readonly parts: Table<ChangePart, number>;
     readonly foreseen: Table<Foreseen, string>;
     readonly bases: Table<KnownBase, string>;
+    readonly consents: Table<Consent, string>;
+    readonly pictures: Table<KeptPicture, string>;
   };
 
 /** What earlier versions had, as they wrote it. */
@@ -83,15 +86,21 @@ const EARLIER: Readonly<Record<number, Readonly<Record<string, string>>>> = {
   5: {},
   6: { aids: 'id, playerId', ownChecks: 'id' },
   7: { remedies: 'id, playerId, [checkId+fault]', reviews: 'id, playerId', bases: 'id, at' },
-  8: { gone: 'id, at' }
+  8: { gone: 'id, at' },
+  9: {}
 };
 
-/** Tables that are not the teacher's records: the journal, what follows from the records, and what other copies knew. */
+/**
+ * Tables that are not the teacher's records: the journal, what follows from the records, what other copies knew, and
+ * pictures with the consents for them, which no journal, backup or hand-over carries.
+ */
 export const OTHER_STORES = {
   changes: '++seq, undone',
   parts: '++id, seq',
   foreseen: 'id',
-  bases: 'id, at'
+  bases: 'id, at',
+  consents: 'id',
+  pictures: 'id, playerId'
 } as const;
 
 /** Takes the records of a version through its migration; the journal speaks of the old ones and begins anew. */

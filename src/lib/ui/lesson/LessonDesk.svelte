@@ -110,6 +110,7 @@
           <MirrorView
             check={current}
             who={lesson.who}
+            playerId={player.id}
             letterKeys={!lesson.settings.noLetterKeys}
             onmeasure={(measured) => lesson.measure(current, measured)}
             onclose={() => (mirroring = false)}

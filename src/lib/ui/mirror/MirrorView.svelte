@@ -25,12 +25,14 @@
   let {
     check,
     who,
+    playerId,
     letterKeys,
     onmeasure,
     onclose
   }: {
     check: Check;
     who: DrawnAs;
+    playerId: string;
     /** Whether F holds what is seen: single letters can be switched off. */
     letterKeys: boolean;
     /** Keeps an angle that was read from a still; answers whether it is kept. */
@@ -218,8 +220,8 @@
     onmeasure={() => (measures = !measures)}
     {onclose}
   />
-  {#if measuring}
-    <AnglePanel {measuring} {who} onkeep={onmeasure} />
+  {#if measuring && mirror.still}
+    <AnglePanel {measuring} {who} still={mirror.still} {playerId} checkId={check.id} onkeep={onmeasure} />
   {:else if mirror.live || mirror.still}
     <MirrorOver
       {over}

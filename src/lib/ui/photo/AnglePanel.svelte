@@ -5,16 +5,23 @@
   import type { MeasuredAngle } from '$lib/data';
   import type { DrawnAs } from '$lib/ui/lesson/drawn-as';
   import { angleName, angleText, bandText, errorText, HEIGHT_WORDS, VERDICT_WORDS } from '$lib/words/photo';
+  import KeepPicture from './KeepPicture.svelte';
   import type { Measuring } from './measuring.svelte';
 
   /** What is measured on a still, from where it is taken, what was read, and how sure that is. */
   let {
     measuring,
     who,
+    still,
+    playerId,
+    checkId,
     onkeep
   }: {
     measuring: Measuring;
     who: DrawnAs;
+    still: ImageBitmap;
+    playerId: string;
+    checkId: string;
     onkeep: (measured: MeasuredAngle) => Promise<boolean>;
   } = $props();
 
@@ -60,6 +67,7 @@
             disabled={kept === said}
             onclick={keep}>{kept === said ? '✓ Kept with the look' : 'Keep with the look'}</button
           >
+          <KeepPicture {measuring} {still} {playerId} {checkId} />
         {:else}
           <p class="read">
             Tap {measuring.names[measuring.next]}

@@ -111,7 +111,8 @@ export class Measuring {
     this.laid = this.laid.map((one, i) => one || i === index);
   }
 
-  readonly #own = $derived.by(() => this.points.slice(0, this.kind?.points.length ?? 0));
+  /** The points of the angle itself. */
+  readonly own = $derived.by(() => this.points.slice(0, this.kind?.points.length ?? 0));
   readonly #level = $derived.by((): readonly [At, At] | null => {
     const [from, to] = this.levels ? this.points.slice(-2) : [];
     return from && to ? [from, to] : null;
@@ -123,8 +124,8 @@ export class Measuring {
     const { width, height, agreed } = this.#question();
     const level = this.#level;
     const roll = level ? rollOf(level) : 0;
-    const deg = readAngle(angle, this.#own, roll);
-    const errorDeg = errorOf(angle, turned(this.#own, needsLevel(angle) ? -roll : 0), {
+    const deg = readAngle(angle, this.own, roll);
+    const errorDeg = errorOf(angle, turned(this.own, needsLevel(angle) ? -roll : 0), {
       longPx: Math.max(width, height),
       distanceMm: this.distanceMm,
       square: this.square,

@@ -160,7 +160,7 @@
   </label>
   <Switch checked={form.photosAllowed} onCheckedChange={({ checked }) => (form.photosAllowed = checked)}>
     <Switch.Control><Switch.Thumb /></Switch.Control>
-    <Switch.Label>Photos allowed: the guardian has agreed</Switch.Label>
+    <Switch.Label>Photos: the school’s list says yes</Switch.Label>
     <Switch.HiddenInput />
   </Switch>
   <p><button class="btn act-next" disabled={busy}>{action} <span class="key">↵</span></button></p>

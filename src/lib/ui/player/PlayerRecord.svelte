@@ -17,6 +17,7 @@
   import { clock } from '$lib/ui/clock.svelte';
   import { LivePlayer } from '$lib/ui/live-player.svelte';
   import { live } from '$lib/ui/live.svelte';
+  import ConsentPart from '$lib/ui/photo/ConsentPart.svelte';
   import PainNotes from '$lib/ui/PainNotes.svelte';
   import Part from '$lib/ui/shell/Part.svelte';
   import { TypedTexts } from '$lib/ui/typed.svelte';
@@ -90,7 +91,7 @@
       <DeleteDialog player={who} oncancel={leave} ondeleted={() => goto('/players')} />
     {/if}
     {#if who.notes && !editing}<p class="notes">{who.notes}</p>{/if}
-    <p class="soft text-sm">Photos: {who.photosAllowed ? 'the guardian has agreed' : 'not allowed'}.</p>
+    <ConsentPart player={who} />
 
     {#if editing && typed.ready && groups.ready}
       <PlayerForm

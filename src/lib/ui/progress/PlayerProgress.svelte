@@ -7,6 +7,7 @@
   import { termReport } from '$lib/print/report';
   import { clock } from '$lib/ui/clock.svelte';
   import { download, fileNamePart } from '$lib/ui/download';
+  import KeptPictures from '$lib/ui/photo/KeptPictures.svelte';
   import Toggles from '$lib/ui/Toggles.svelte';
   import Fold from '$lib/ui/Fold.svelte';
   import ChildStrip from '$lib/ui/player/ChildStrip.svelte';
@@ -191,6 +192,7 @@
         </section>
       {/if}
       {#if angles.length > 0}<AnglesPart courses={angles} {who} />{/if}
+      <KeptPictures playerId={player.id} name={player.name} />
       {#if tried.length > 0}
         <section aria-labelledby="tried">
           <h2 id="tried">What was tried</h2>

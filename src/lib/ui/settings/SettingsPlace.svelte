@@ -25,6 +25,7 @@
   import MyWay from '$lib/ui/way/MyWay.svelte';
   import DimensionsTable from './DimensionsTable.svelte';
   import OwnRestsTable from './OwnRestsTable.svelte';
+  import PicturesPart from './PicturesPart.svelte';
 
   const settings = live<Settings>(() => getSettings(db), DEFAULT_SETTINGS);
   const demoCount = live(() => demoPlayers(db), 0);
@@ -195,6 +196,8 @@
       </p>
     {/if}
   </section>
+
+  <PicturesPart />
 
   <section aria-labelledby="what-is-new">
     <h2 id="what-is-new">What is new</h2>
