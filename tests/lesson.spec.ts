@@ -260,6 +260,34 @@ test.describe('on a tablet', () => {
       .poll(async () => (await stored(page, 'checks')).filter(({ checkId }) => checkId === 'hold-hands-off'))
       .toMatchObject([{ playerId: players[3]?.id, outcome: { kind: 'seconds' } }]);
     await expect(page.getByText('1 of 25 seen')).toBeVisible();
+    // All hold together: a tap on a seat is who lets go, the others hold to the end.
+    await page.locator(`[data-seat=${players[3]?.id}]`).tap();
+    const clock = page.locator('[data-act=class-clock]');
+    await clock.tap();
+    await expect(page.getByText('25 hold. Tap the seat of who lets go.')).toBeVisible();
+    await page.clock.runFor(2000);
+    for (const at of [5, 6]) await page.locator(`[data-seat=${players[at]?.id}]`).tap();
+    await page.locator(`[data-seat=${players[5]?.id}]`).tap();
+    await expect(page.getByText('23 hold. Tap the seat of who lets go.')).toBeVisible();
+    await expectAccessible(page);
+    await page.clock.runFor(3000);
+    await clock.tap();
+    await expect(page.getByText('25 of 25 seen')).toBeVisible();
+    const times = async () => {
+      const all = (await stored(page, 'checks')).filter(({ checkId }) => checkId === 'hold-hands-off');
+      return players.map(({ id }) =>
+        all.flatMap(({ playerId, outcome }) =>
+          playerId === id && outcome.kind === 'seconds' ? [outcome.seconds] : []
+        )
+      );
+    };
+    await expect
+      .poll(async () => (await times()).map(({ length }) => length))
+      .toEqual(players.map((_, at) => (at === 3 ? 2 : 1)));
+    const [early = 0] = (await times())[5] ?? [];
+    const rest = (await times())[10]?.[0] ?? 0;
+    expect(early).toBeLessThan(rest);
+    expect(rest).toBeGreaterThanOrEqual(5);
   });
 });
 

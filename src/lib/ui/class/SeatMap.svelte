@@ -10,11 +10,14 @@
     room,
     arranging,
     openId,
+    held = null,
     ontap
   }: {
     room: ClassRoom;
     arranging: boolean;
     openId: string | null;
+    /** Seconds of who let go while all hold together; null while no clock runs for all. */
+    held?: ReadonlyMap<string, number> | null;
     ontap: (sitter: Sitter) => void;
   } = $props();
 
@@ -74,19 +77,25 @@
   const isWhole = ({ strength, result }: Sitter) => strength >= 3 && !result?.faults.length;
   const isPart = (sitter: Sitter) => !isWhole(sitter) && sitter.strength >= 2;
 
+  const secondsOf = ({ playerId }: Sitter) => {
+    const seconds = held?.get(playerId);
+    return seconds === undefined ? '…' : String(Math.round(seconds));
+  };
   /** Pain is a dot that says nothing to a room of children; its words come with the tap. */
   const signOf = (sitter: Sitter) =>
     sitter.hurts
       ? '•'
-      : sitter.state === 'away'
-        ? '–'
-        : sitter.state === 'waiting'
-          ? ''
-          : isWhole(sitter)
-            ? '✓'
-            : isPart(sitter)
-              ? '~'
-              : '✗';
+      : held && sitter.state !== 'away' && sitter.check
+        ? secondsOf(sitter)
+        : sitter.state === 'away'
+          ? '–'
+          : sitter.state === 'waiting'
+            ? ''
+            : isWhole(sitter)
+              ? '✓'
+              : isPart(sitter)
+                ? '~'
+                : '✗';
   const kindOf = (sitter: Sitter) =>
     sitter.hurts
       ? 'hurts'

@@ -3,7 +3,10 @@
   import { db, setAway } from '$lib/data';
   import { Action } from '$lib/ui/action.svelte';
   import { categoryNameIn, RATING_WORDS, STANDPOINT_NAMES, STANDPOINT_WORDS } from '$lib/words/checks';
+  import { untrack } from 'svelte';
+  import { ClassHold } from './class-hold.svelte';
   import { ClassRoom, type Sitter } from './class-room.svelte';
+  import HoldPart from './HoldPart.svelte';
   import PickOne from '$lib/ui/PickOne.svelte';
   import ProgressBar from '$lib/ui/ProgressBar.svelte';
   import Toggles from '$lib/ui/Toggles.svelte';
@@ -26,8 +29,18 @@
   let arranging = $state(false);
   const open = $derived(room.sitters.find(({ playerId }) => playerId === openId) ?? null);
   const setting = new Action();
+  const hold = new ClassHold(room);
+  /** Another look, or seats that are moved, end a clock that runs for all. */
+  $effect(() => {
+    void [room.check?.id, arranging];
+    untrack(() => {
+      hold.giveUp();
+      hold.done.clear();
+    });
+  });
 
   function tap(sitter: Sitter) {
+    if (hold.runs) return hold.letGo(sitter);
     if (sitter.state === 'waiting' && sitter.check?.result === 'rating' && !sitter.hurts) {
       openId = null;
       void room.rate(sitter, { kind: 'rating', rating: brush });
@@ -112,7 +125,8 @@
     {/if}
     <div class="floor">
       <div>
-        <SeatMap {room} {arranging} {openId} ontap={tap} />
+        <SeatMap {room} {arranging} {openId} held={hold.runs ? hold.done : null} ontap={tap} />
+        {#if !arranging && room.check?.result === 'seconds'}<HoldPart {hold} check={room.check} />{/if}
         {#if !arranging && room.check?.result === 'rating'}
           <div class="brush">
             <span class="soft">A tap says</span>

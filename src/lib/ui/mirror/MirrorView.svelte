@@ -250,7 +250,7 @@
     touch-action: none;
   }
   .measured {
-    max-height: max(16rem, calc(100vh - 25rem));
+    max-height: max(16rem, calc(100vh - 27rem));
   }
   video,
   canvas {

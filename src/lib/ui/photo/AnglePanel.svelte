@@ -71,7 +71,7 @@
         {:else}
           <p class="read">
             Tap {measuring.names[measuring.next]}
-            <span class="soft num">{measuring.next + 1} of {measuring.names.length}</span>
+            <span class="soft of">{measuring.next + 1} of {measuring.names.length}</span>
           </p>
           <p class="soft">The camera stands as in the picture, {HEIGHT_WORDS[kind.height]}.</p>
         {/if}
@@ -156,6 +156,10 @@
   .stand {
     width: 7rem;
     flex: none;
+  }
+  .of {
+    font-size: 1rem;
+    font-weight: 400;
   }
   .read {
     font-size: 1.35rem;

@@ -123,6 +123,7 @@
   }
   label {
     display: grid;
+    flex: 1 1 16rem;
   }
   .row {
     display: flex;
