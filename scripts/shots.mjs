@@ -5,6 +5,7 @@ import { launch, serving } from './browser.mjs';
 import { build, install, root } from './lib.mjs';
 
 const folder = join(root, 'docs/screenshots');
+const middleOf = ({ x, y, width, height }) => [x + width / 2, y + height / 2];
 
 install();
 build();
@@ -156,9 +157,34 @@ async function takeAll(address) {
   await page.waitForTimeout(1500);
   await shot('room-sheet');
   await page.emulateMedia({ colorScheme: 'dark' });
-  await page.setViewportSize({ width: 820, height: 1180 });
-  await openBench('demo-05');
-  await shot('fit-tablet');
+  // A still of the made-up camera with an angle on it.
+  await page.goto(`${address}/lesson/demo-08?category=hold`);
+  await page.evaluate(() => {
+    navigator.mediaDevices.getUserMedia = () => Promise.reject(new DOMException('', 'NotFoundError'));
+  });
+  await page.locator('[data-act=mirror]').click();
+  await page.locator('[data-act=made-up-camera]').click();
+  await page.locator('[data-mirror=live]').waitFor();
+  await page.waitForTimeout(1500);
+  await page.locator('[data-act=freeze]').click();
+  await page.locator('[data-act=measure]').click();
+  await page.locator('[data-part=angle]').selectOption('instrument-level');
+  await page.locator('[data-act=square]').click();
+  const points = page.locator('[data-point]');
+  for (const [at, [across, down]] of [
+    [0.25, 0.44],
+    [0.58, 0.48]
+  ].entries()) {
+    const box = await page.locator('[data-mirror] .points').boundingBox();
+    await points.nth(at).focus();
+    await page.keyboard.press('Enter');
+    await page.mouse.move(...middleOf(await points.nth(at).boundingBox()));
+    await page.mouse.down();
+    await page.mouse.move(box.x + across * box.width, box.y + down * box.height, { steps: 4 });
+    await page.mouse.up();
+  }
+  await page.locator('[data-act=keep-angle]').waitFor();
+  await shot('mirror');
 
   await browser.close();
 }
