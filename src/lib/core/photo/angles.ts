@@ -2,29 +2,27 @@ import { FAMILIES, SHOULDER_FAMILIES, type Family } from '../instruments';
 import type { ViewName } from '../figure/views';
 
 /** Places on a player and an instrument that are laid on a picture. */
-export const PHOTO_POINTS = [
-  'left-ear',
-  'right-ear',
-  'left-shoulder',
-  'right-shoulder',
-  'shoulder',
-  'hip',
-  'left-elbow',
-  'left-wrist',
-  'left-knuckles',
-  'right-elbow',
-  'right-wrist',
-  'right-knuckles',
-  'button',
-  'scroll',
-  'rib-below',
-  'rib-above',
-  'frog',
-  'tip',
-  'bridge',
-  'nut'
-] as const;
-export type PhotoPoint = (typeof PHOTO_POINTS)[number];
+export type PhotoPoint =
+  | 'left-ear'
+  | 'right-ear'
+  | 'left-shoulder'
+  | 'right-shoulder'
+  | 'shoulder'
+  | 'hip'
+  | 'left-elbow'
+  | 'left-wrist'
+  | 'left-knuckles'
+  | 'right-elbow'
+  | 'right-wrist'
+  | 'right-knuckles'
+  | 'button'
+  | 'scroll'
+  | 'rib-below'
+  | 'rib-above'
+  | 'frog'
+  | 'tip'
+  | 'bridge'
+  | 'nut';
 
 /**
  * How an angle is read from its points.
@@ -249,9 +247,6 @@ export function anglesFor(family: Family, checkId: string): readonly AngleId[] {
   const speaks = (id: AngleId) => angleKind(id).checks.includes(checkId);
   return [...own.filter(speaks), ...own.filter((id) => !speaks(id))];
 }
-
-/** Whether an angle speaks to a check. */
-export const speaksTo = (id: AngleId, checkId: string): boolean => angleKind(id).checks.includes(checkId);
 
 /** What was set up or agreed, degrees, where it is known. */
 export interface Agreed {

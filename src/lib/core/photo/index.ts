@@ -3,8 +3,6 @@ export {
   angleKind,
   anglesFor,
   bandOf,
-  PHOTO_POINTS,
-  speaksTo,
   viewFor,
   type Agreed,
   type AngleId,
@@ -12,5 +10,5 @@ export {
   type PhotoPoint
 } from './angles';
 export { keptSize, pieceRound, type Piece } from './crop';
-export { errorOf, isOffered, usualPoints, verdictOf, type Taken, type Verdict } from './error';
+export { errorOf, isOffered, usualPoints, verdictOf, type Verdict } from './error';
 export { needsLevel, readAngle, rollOf, turned, type At } from './read';
