@@ -99,6 +99,52 @@ test.describe('a lesson', () => {
     await expectAccessible(page);
   });
 
+  test('repetitions are counted by ear, in a made-up room, and kept once', async ({ page }) => {
+    await openWithClass(page, '/lesson/demo-08?category=bow-use');
+    await page.getByRole('button', { name: /^All \d+ looks/ }).click();
+    const byEar = page.locator('[data-by-ear]');
+    await page.locator('[data-spot=use-silent-levels]').click();
+    await page.getByLabel('In a made-up room').check();
+    await expectAccessible(page);
+    await page.clock.pauseAt(new Date(NOW.getTime() + 3_600_000));
+    await page.locator('[data-act=by-ear]').click();
+    await expect(byEar).toHaveAttribute('data-by-ear', 'room');
+    await page.clock.runFor(1200);
+    await expect(byEar).toHaveAttribute('data-by-ear', 'counts');
+    await page.clock.runFor(7000);
+    await expect(page.locator('[data-act=keep-count]')).toHaveText('Keep 8');
+    await page.locator('[data-act=keep-count]').click();
+    await page.clock.resume();
+    await expect(byEar).toHaveAttribute('data-by-ear', 'off');
+    const counts = async () =>
+      (await stored(page, 'checks')).filter(
+        ({ playerId, day, outcome }) =>
+          playerId === 'demo-08' && day === '2026-11-24' && outcome.kind === 'count'
+      );
+    await expect
+      .poll(async () => (await counts()).map(({ outcome }) => outcome))
+      .toEqual([{ kind: 'count', count: 8 }]);
+  });
+
+  test('right and not so fill the screen for the child, turn, and give way to the lesson again', async ({
+    page
+  }) => {
+    await page.emulateMedia({ reducedMotion: 'no-preference' });
+    await openWithClass(page, '/lesson/demo-08?category=hold');
+    await page.locator('[data-act=show-child]').click();
+    const shown = page.locator('[data-show-child]');
+    await expect(shown.getByRole('img')).toHaveCount(2);
+    await expectAccessible(page);
+    const outline = () => shown.locator('path.line').first().getAttribute('d');
+    const before = await outline();
+    await expect.poll(outline).not.toBe(before);
+    await page.locator('[data-act=mirror-beside]').click();
+    await expect(shown.locator('video')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(shown).toHaveCount(0);
+    await expect(page.locator('[data-act=show-child]')).toBeFocused();
+  });
+
   test('a hold is timed without a free hand: by claps, in a made-up room', async ({ page }) => {
     await openWithClass(page, '/lesson/demo-08?category=hold');
     await page.getByRole('button', { name: /^All \d+ looks/ }).click();

@@ -16,7 +16,7 @@ test('players are found while typing, edited, archived, deleted and brought back
   await page.getByRole('button', { name: /^Save changes/ }).click();
   await expect(page.getByRole('alert')).toContainText('Give a name');
   await page.getByLabel('Name, initials or number').fill('Isolde M.');
-  await page.getByText('Photos allowed: the guardian has agreed').click();
+  await page.getByText('Photos: the school’s list says yes').click();
   await page.getByRole('button', { name: /^Save changes/ }).click();
   await expect(page.getByRole('heading', { name: 'Isolde M.' })).toBeVisible();
 

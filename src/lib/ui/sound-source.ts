@@ -1,4 +1,4 @@
-import { MadeUpRoom } from '$lib/core/ear';
+import { MadeUpRoom, type MadeUpSound } from '$lib/core/ear';
 import { HEARD_SAMPLES, MadeUpString } from '$lib/core/tuner';
 
 /** Where a tuner's sound comes from. */
@@ -57,10 +57,9 @@ const ROOM_RATE = 8000;
 const ROOM_DB = -52;
 const ROOM_SAMPLES = 3200;
 
-/** A made-up room in which somebody claps, holds still for a while, and claps again. */
-export function madeUpRoom(): SoundSource {
+/** A made-up room with sounds in it, from the moment at which it is opened. */
+function roomWith(sounds: readonly MadeUpSound[]): SoundSource {
   const begun = performance.now();
-  const sounds = [2, 5.5].map((at) => ({ kind: 'clap', at, db: -8 }) as const);
   const room = new MadeUpRoom(ROOM_RATE, ROOM_DB, sounds, Math.random);
   return {
     sampleRate: ROOM_RATE,
@@ -69,3 +68,10 @@ export function madeUpRoom(): SoundSource {
     close: () => undefined
   };
 }
+
+/** Somebody claps, holds still for a while, and claps again. */
+export const madeUpRoom = (): SoundSource => roomWith([2, 5.5].map((at) => ({ kind: 'clap', at, db: -8 })));
+
+/** Somebody plucks eight times. */
+export const madeUpPlucks = (): SoundSource =>
+  roomWith(Array.from({ length: 8 }, (_, i) => ({ kind: 'pluck', at: 2 + 0.6 * i, db: -12 })));

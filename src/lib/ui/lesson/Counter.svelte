@@ -1,4 +1,8 @@
 <script lang="ts">
+  import type { Counted } from '$lib/core/ear';
+  import { hasMicrophone, madeUpPlucks, microphone } from '$lib/ui/sound-source';
+  import { CountByEar } from './by-ear.svelte';
+
   /** A big counter for counted tests. The button has the focus: Space counts; what was counted is then kept. */
   let {
     goal,
@@ -17,14 +21,35 @@
   const MOST = 999;
   let count = $state(0);
   let counting = $state(false);
+  const DOUBTS: Readonly<Record<Counted['doubt'], string>> = {
+    none: '',
+    uneven: 'Not sure: it came unevenly, or two played. Count yourself.',
+    faint: 'Not sure: it hardly stood out of the room. Count yourself.',
+    'too-loud': ''
+  };
+  let source = $state<'microphone' | 'made-up'>('microphone');
+  const ear = new CountByEar(() => (source === 'made-up' ? Promise.resolve(madeUpPlucks()) : microphone()));
+  /** What is heard stands in the counter as it comes. */
+  $effect(() => {
+    if (ear.phase !== 'counts') return;
+    count = ear.heard.count;
+    counting = true;
+  });
+  $effect(() => {
+    if (stopped) ear.stop();
+  });
+  const doubt = $derived(counting ? DOUBTS[ear.heard.doubt] : '');
 
   function add(by: number) {
+    ear.stop();
+    ear.heard = { count: 0, doubt: 'none' };
     count = Math.min(MOST, Math.max(0, count + by));
     counting = true;
   }
 
   function record() {
     if (stopped) return;
+    ear.stop();
     onrecord(count);
     [count, counting] = [0, false];
   }
@@ -56,8 +81,48 @@
     {#if best !== null}Best <b class="num">{best}</b>, last <b class="num">{last}</b>.{/if}
   </p>
 </div>
+{#if hasMicrophone()}
+  <div class="flex flex-wrap items-center gap-x-4 gap-y-2" data-by-ear={ear.phase}>
+    <button
+      type="button"
+      class="btn act"
+      data-act="by-ear"
+      disabled={stopped}
+      aria-pressed={ear.phase !== 'off'}
+      onclick={() => (ear.phase === 'off' ? ear.start() : ear.stop())}
+      >{ear.phase === 'off'
+        ? 'Count by ear'
+        : ear.phase === 'room'
+          ? 'Quiet, please'
+          : 'Stop listening'}</button
+    >
+    {#if ear.phase === 'off'}
+      <label class="check">
+        <input
+          type="checkbox"
+          checked={source === 'made-up'}
+          onchange={({ currentTarget }) => (source = currentTarget.checked ? 'made-up' : 'microphone')}
+        />
+        In a made-up room
+      </label>
+    {:else}
+      <p class="soft">One player alone; nothing that is heard is kept.</p>
+    {/if}
+    {#if doubt || ear.refusal}<p class="doubt" role="alert">{ear.refusal || doubt}</p>{/if}
+  </div>
+{/if}
 
 <style>
+  .check {
+    display: inline-flex;
+    align-items: center;
+    gap: 0.4rem;
+    min-height: 2.75rem;
+  }
+  .doubt {
+    border-left: 3px solid var(--stop);
+    padding-left: 0.75rem;
+  }
   .add {
     display: flex;
     align-items: center;

@@ -28,6 +28,8 @@
 
   /** The camera stands in for the drawing. */
   let mirroring = $state(false);
+  /** The pictures of the look fill the screen. */
+  let showing = $state(false);
   let place: HTMLElement | undefined = $state();
   /** A test that comes has the focus on its clock or counter; the end has it on what comes next. */
   $effect(() => {
@@ -122,10 +124,23 @@
           <button type="button" class="btn act" data-act="mirror" onclick={() => (mirroring = true)}
             >Mirror with lines</button
           >
+          <button type="button" class="btn act" data-act="show-child" onclick={() => (showing = true)}
+            >Show the child</button
+          >
         </div>
       {/if}
       <LookPanel {lesson} check={current} who={lesson.who} />
     </div>
+    {#if showing}
+      {#await import('./ShowChild.svelte') then { default: ShowChild }}
+        <ShowChild
+          check={current}
+          who={lesson.who}
+          faults={lesson.seen[current.id]?.faults ?? []}
+          onclose={() => (showing = false)}
+        />
+      {/await}
+    {/if}
   {/if}
 </div>
 

@@ -1,8 +1,9 @@
-import { heardBy, levelDb, NEW_GATE, type Gate } from '$lib/core/ear';
+import { heardBy, NEW_GATE, type Gate } from '$lib/core/ear';
 import { LONG_CLOCK_S } from '$lib/data/schema/check';
 import type { SoundSource } from '../sound-source';
 import { whenHidden } from '../when-hidden';
 import { aloud, beep } from './aloud';
+import { inStretches } from './in-stretches';
 
 /** What starts and stops a clock. */
 export const WATCH_WAYS = ['tap', 'beeps', 'sound', 'silence'] as const;
@@ -125,28 +126,15 @@ export class Watch {
     }
     // Given up while the browser asked.
     if (begun !== this.#begun) return source.close();
-    const samples = new Float32Array(source.samples);
-    const stretch = Math.round((source.sampleRate * STRETCH_MS) / 1000);
     let gate: Gate = NEW_GATE;
-    let last = performance.now();
-    const from = last;
-    const look = () => {
-      const now = performance.now();
-      source.read(samples);
-      // Each stretch since the last look, the oldest first: a busy moment loses none of them.
-      const most = Math.floor(samples.length / stretch);
-      const count = Math.min(most, Math.floor((now - last) / STRETCH_MS));
-      for (let back = count; back > 0 && begun === this.#begun; back--) {
-        const end = samples.length - (back - 1) * stretch;
-        last = now - (back - 1) * STRETCH_MS;
-        const heard = heardBy(gate, levelDb(samples.subarray(end - stretch, end)), last);
-        gate = heard.gate;
-        if (heard.event) this.#heard(heard.event.kind, heard.event.at, way);
-      }
-      if (this.startedAt === null && now - from > GIVEN_UP_AFTER_MS) this.giveUp();
-    };
-    const timer = setInterval(look, STRETCH_MS);
-    this.#ends = [() => clearInterval(timer), () => source.close()];
+    const from = performance.now();
+    const end = inStretches(source, STRETCH_MS, (db, at) => {
+      const heard = heardBy(gate, db, at);
+      gate = heard.gate;
+      if (heard.event) this.#heard(heard.event.kind, heard.event.at, way);
+      if (this.startedAt === null && at - from > GIVEN_UP_AFTER_MS) this.giveUp();
+    });
+    this.#ends = [end];
   }
 
   #heard(kind: 'ready' | 'sound' | 'silence' | 'too-loud', at: number, way: 'sound' | 'silence'): void {
