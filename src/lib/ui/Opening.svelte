@@ -7,7 +7,7 @@
   const place = opening();
 </script>
 
-<div class:opening={!place.isOpen}>{@render children()}</div>
+<div class:opening={!place.isOpen} data-waits={place.waits}>{@render children()}</div>
 
 <style>
   .opening {

@@ -18,7 +18,7 @@ export function asked(): () => void {
 const MOST_MS = 900;
 
 /** Tells when all that a place asks for is there. Call it while a component is being set up. */
-export function opening(): { readonly isOpen: boolean } {
+export function opening(): { readonly isOpen: boolean; readonly waits: boolean } {
   let isOpen = $state(false);
   const open = () => (isOpen = true);
   $effect(() => {
@@ -34,6 +34,10 @@ export function opening(): { readonly isOpen: boolean } {
   return {
     get isOpen() {
       return isOpen;
+    },
+    /** Something is still to come: it may move what is there. */
+    get waits() {
+      return waiting > 0;
     }
   };
 }
