@@ -7,10 +7,17 @@
   const place = opening();
 </script>
 
-<div class:opening={!place.isOpen} data-waits={place.waits}>{@render children()}</div>
+{#if place.isLate}
+  <p class="p-6 soft late" role="status">Opening your records…</p>
+{/if}
+<div class:opening={!place.isOpen}>{@render children()}</div>
 
 <style>
   .opening {
     visibility: hidden;
+  }
+
+  .late {
+    position: absolute;
   }
 </style>

@@ -14,16 +14,22 @@ export function asked(): () => void {
   };
 }
 
-/** What takes longer is not waited for. */
-const MOST_MS = 900;
+/** After this long it is said that the records are being opened. */
+const SAID_MS = 600;
+/**
+ * What takes longer is shown in pieces. Long enough for a slow device: what comes later moves what is pressed
+ * meanwhile, so only what may never come is not waited for.
+ */
+const MOST_MS = 8000;
 
 /** Tells when all that a place asks for is there. Call it while a component is being set up. */
-export function opening(): { readonly isOpen: boolean; readonly waits: boolean } {
+export function opening(): { readonly isOpen: boolean; readonly isLate: boolean } {
   let isOpen = $state(false);
+  let isLong = $state(false);
   const open = () => (isOpen = true);
   $effect(() => {
-    const late = setTimeout(open, MOST_MS);
-    return () => clearTimeout(late);
+    const waits = [setTimeout(() => (isLong = true), SAID_MS), setTimeout(open, MOST_MS)];
+    return () => waits.forEach(clearTimeout);
   });
   $effect(() => {
     if (waiting > 0) return;
@@ -35,9 +41,9 @@ export function opening(): { readonly isOpen: boolean; readonly waits: boolean }
     get isOpen() {
       return isOpen;
     },
-    /** Something is still to come: it may move what is there. */
-    get waits() {
-      return waiting > 0;
+    /** It takes so long that a word is due. */
+    get isLate() {
+      return isLong && !isOpen;
     }
   };
 }
