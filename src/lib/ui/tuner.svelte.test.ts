@@ -12,6 +12,7 @@ vi.mock('$lib/workers/ear', () => ({
     ears.push(ear);
     return {
       hear: (samples, rate, family, aHz) => Promise.resolve(hear(samples, rate, OPEN_STRINGS[family], aHz)),
+      levels: () => Promise.resolve([]),
       end: () => void (ear.ended = true)
     };
   }

@@ -1,6 +1,7 @@
 import { encode } from 'uqr';
 import { describe, expect, it } from 'vitest';
 import { readCodeIn } from './read-code';
+import { seeded } from '$lib/core/dice.testing';
 
 const TEXT = 'violin 1/2 chin 22 lift 14';
 
@@ -8,8 +9,7 @@ const TEXT = 'violin 1/2 chin 22 lift 14';
 function photo(light: number, grain: number, modulePx: number) {
   const { data: code, size } = encode(TEXT, { border: 4 });
   const side = size * modulePx + 80;
-  let state = 3;
-  const next = () => (state = (state * 16807) % 2147483647) / 2147483647;
+  const next = seeded(3);
   const data = new Uint8ClampedArray(side * side * 4).fill(255);
   for (let y = 0; y < side; y++)
     for (let x = 0; x < side; x++) {

@@ -9,14 +9,10 @@ import {
   type Counting,
   type MadeUpSound
 } from '.';
+import { seeded } from '../dice.testing';
 
 const RATE = 8000;
 const STRETCH_S = 0.025;
-
-function dice(seed: number): () => number {
-  let at = seed;
-  return () => (at = (at * 16807) % 2147483647) / 2147483647;
-}
 
 /** Repetitions of one player: even as a child is, with a moment's pause now and then. */
 function played(
@@ -40,7 +36,7 @@ function played(
 }
 
 function counted(noiseDb: number, sounds: readonly MadeUpSound[], seed: number): Counted {
-  const room = new MadeUpRoom(RATE, noiseDb, sounds, dice(seed));
+  const room = new MadeUpRoom(RATE, noiseDb, sounds, seeded(seed));
   const samples = new Float32Array(RATE * STRETCH_S);
   const end = Math.max(...sounds.map(({ at }) => at)) + 1.5;
   let counting: Counting = NEW_COUNTING;
@@ -55,7 +51,7 @@ function counted(noiseDb: number, sounds: readonly MadeUpSound[], seed: number):
 const ALONE = (['clap', 'pluck', 'bowed'] as const).flatMap((kind, k) =>
   Array.from({ length: 15 }, (_, i) => {
     const seed = 100 * (k + 1) + i;
-    const random = dice(seed * 7919);
+    const random = seeded(seed * 7919);
     const each = [1.1, 0.7, 0.45, 0.3, 0.26][i % 5] ?? 0.5;
     const count = 5 + Math.floor(16 * random());
     const db = [-8, -14, -20][Math.floor(i / 5)] ?? -14;
@@ -67,7 +63,7 @@ const ALONE = (['clap', 'pluck', 'bowed'] as const).flatMap((kind, k) =>
 /** Two who play at the same time, each at a pace of their own. */
 const TWO = Array.from({ length: 15 }, (_, i) => {
   const seed = 900 + i;
-  const random = dice(seed * 7919);
+  const random = seeded(seed * 7919);
   const kind = (['clap', 'pluck', 'bowed'] as const)[i % 3] ?? 'clap';
   const one = { from: 1.5, count: 14, each: 0.5 + 0.3 * random(), db: -10, random };
   const other = { ...one, from: 1.5 + 0.4 * random(), each: one.each * (1.15 + 0.5 * random()) };

@@ -1,13 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { heardBy, levelDb, MadeUpRoom, NEW_GATE, type Gate, type GateEvent, type MadeUpSound } from '.';
+import { seeded } from '../dice.testing';
 
 const RATE = 8000;
 const STRETCH_S = 0.05;
-
-function dice(seed: number): () => number {
-  let at = seed;
-  return () => (at = (at * 16807) % 2147483647) / 2147483647;
-}
 
 /** What is heard in a made-up room, from its first moment on. */
 function heardIn(
@@ -16,7 +12,7 @@ function heardIn(
   seconds: number,
   seed = 1
 ): readonly GateEvent[] {
-  const room = new MadeUpRoom(RATE, noiseDb, sounds, dice(seed));
+  const room = new MadeUpRoom(RATE, noiseDb, sounds, seeded(seed));
   const samples = new Float32Array(RATE * STRETCH_S);
   let gate: Gate = NEW_GATE;
   const events: GateEvent[] = [];

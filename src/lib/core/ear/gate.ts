@@ -6,6 +6,12 @@ export function levelDb(samples: Float32Array): number {
   return Math.max(-90, 20 * Math.log10(Math.max(rms, 1e-9)));
 }
 
+/** The levels of stretches of so many samples, the oldest first. */
+export const levelsOf = (samples: Float32Array, stretch: number): readonly number[] =>
+  Array.from({ length: Math.floor(samples.length / stretch) }, (_, i) =>
+    levelDb(samples.subarray(i * stretch, (i + 1) * stretch))
+  );
+
 /** What is known of a room and of what sounds in it. */
 export interface Gate {
   readonly phase:

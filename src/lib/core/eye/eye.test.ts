@@ -3,19 +3,15 @@ import { checksFor } from '../checks';
 import { FAMILIES } from '../instruments';
 import { changeKind } from '../figure';
 import { answered, askEye, askPair, dueNow, howWell, isOnMark, NOTHING_SEEN, RIGHT, type EyeRecord } from '.';
+import { seeded } from '../dice.testing';
 
 const LIBRARY = Object.fromEntries(
   await Promise.all(FAMILIES.map(async (family) => [family, await checksFor(family)] as const))
 );
 
-function dice(seed: number): () => number {
-  let at = seed;
-  return () => (at = (at * 16807) % 2147483647) / 2147483647;
-}
-
 describe('a picture to look at', () => {
   it('has one answer among its choices, which are different things in different words', () => {
-    const random = dice(11);
+    const random = seeded(11);
     for (let i = 0; i < 150; i++) {
       const question = askEye(LIBRARY, NOTHING_SEEN, random);
       const { options = [], answer, fault, scene, right, key } = question ?? {};
@@ -30,7 +26,7 @@ describe('a picture to look at', () => {
   });
 
   it('comes from every family, with nothing amiss about one time in four', () => {
-    const random = dice(5);
+    const random = seeded(5);
     const asked = Array.from({ length: 240 }, () => askEye(LIBRARY, NOTHING_SEEN, random));
     for (const family of FAMILIES)
       expect(asked.filter((one) => one?.family === family).length).toBeGreaterThan(36);
@@ -41,7 +37,7 @@ describe('a picture to look at', () => {
   });
 
   it('is none where there is nothing to show', () => {
-    expect(askEye({}, NOTHING_SEEN, dice(1))).toBeNull();
+    expect(askEye({}, NOTHING_SEEN, seeded(1))).toBeNull();
   });
 });
 
@@ -52,7 +48,7 @@ it('shows a fault smaller the more often it was told, and what is there or not a
         own.map((fault) => [`violin/${id}/${fault.id}`, { shown: row, told: row, ms: 0, row, due: 0 }])
       )
     );
-    const random = dice(4);
+    const random = seeded(4);
     return Array.from({ length: 80 }, () =>
       askEye({ violin: LIBRARY['violin'] ?? [] }, { pictures: 9, faults }, random)
     ).flatMap((asked) => (asked?.fault ? [asked.scene.marked] : []));
@@ -95,7 +91,7 @@ describe('where it was', () => {
 });
 
 it('shows a class a fault beside right', () => {
-  const random = dice(2);
+  const random = seeded(2);
   for (let i = 0; i < 40; i++) expect(askPair(LIBRARY, random)?.fault).not.toBeNull();
   expect(askPair({}, random)).toBeNull();
 });
@@ -125,7 +121,7 @@ describe('what was missed', () => {
 
   it('is asked for about half the time while it is due', () => {
     const record = pass(answered(NOTHING_SEEN, 'violin/bow-fourth/off', false, 3000), 20);
-    const random = dice(3);
+    const random = seeded(3);
     const back = Array.from({ length: 200 }, () => askEye(LIBRARY, record, random)?.key).filter(
       (key) => key === 'violin/bow-fourth/off'
     ).length;

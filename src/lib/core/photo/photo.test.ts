@@ -21,6 +21,7 @@ import {
   type AngleId,
   type At
 } from '.';
+import { seeded } from '../dice.testing';
 
 const LONG_PX = 1280;
 const CASES = ANGLE_IDS.flatMap((id) => angleKind(id).families.map((family) => ({ id, family })));
@@ -167,8 +168,7 @@ const FAULTS: readonly Change['kind'][] = [
 
 /** Readings of a figure by cameras that stand a little wrong, with points laid a little wrong. */
 function readings(id: AngleId, family: Family, square: boolean, seed: number, count: number) {
-  let dice = seed;
-  const random = () => (dice = (dice * 16807) % 2147483647) / 2147483647;
+  const random = seeded(seed);
   const any = (most: number) => (2 * random() - 1) * most;
   const { points, distanceMm, families } = angleKind(id);
   expect(families).toContain(family);

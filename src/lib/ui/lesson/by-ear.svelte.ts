@@ -6,6 +6,7 @@ import { inStretches } from './in-stretches';
 const STRETCH_MS = 25;
 /** Nobody plays any more: the microphone is not left open. */
 const GIVEN_UP_AFTER_MS = 120_000;
+const NOT_TO_BE_HAD = 'The microphone is not to be had.';
 
 /** Counts repetitions by ear: the room is measured first, and what is heard is not kept. */
 export class CountByEar {
@@ -44,27 +45,27 @@ export class CountByEar {
       source = await this.open();
     } catch {
       if (begun !== this.#begun) return;
-      this.stop();
-      this.refusal = 'The microphone is not to be had. Count by tapping.';
-      return;
+      return this.#refuse(NOT_TO_BE_HAD);
     }
     // Stopped while the browser asked.
     if (begun !== this.#begun) return source.close();
     let counting: Counting = NEW_COUNTING;
     let last = performance.now();
-    this.#end = inStretches(source, STRETCH_MS, (db, at) => {
+    const hear = (db: number, at: number) => {
       counting = countedBy(counting, db, at);
       const { phase } = counting.gate;
-      if (phase === 'too-loud') {
-        this.stop();
-        this.refusal = 'It is too loud here to count by ear. Count by tapping.';
-        return;
-      }
+      if (phase === 'too-loud') return this.#refuse('It is too loud here to count by ear.');
       if (phase !== 'room') this.phase = 'counts';
       const now = countOf(counting);
       if (now.count !== this.heard.count) last = at;
       this.heard = now;
       if (at - last > GIVEN_UP_AFTER_MS) this.stop();
-    });
+    };
+    this.#end = inStretches(source, STRETCH_MS, hear, () => this.#refuse(NOT_TO_BE_HAD));
+  }
+
+  #refuse(why: string): void {
+    this.stop();
+    this.refusal = `${why} Count by tapping.`;
   }
 }

@@ -1,34 +1,40 @@
-import { levelDb } from '$lib/core/ear';
+import { earAside } from '$lib/workers/ear';
 import type { SoundSource } from '../sound-source';
 
 /**
- * Hears a source in stretches of a length, each once, the oldest first: a busy moment loses none of them.
+ * Hears a source in stretches of a length, each once, the oldest first: a busy moment loses none of them. The sound is
+ * heard beside the page, which is told no more than how loud it was.
  *
- * @param hear is given a stretch's level and when it ended, ms on the page's clock
+ * @param hear is given a stretch's level, dB, and when it ended, ms on the page's clock
+ * @param deaf is told that there is no hearing beside the page
  * @returns lets go of the source; nothing is heard after it
  */
 export function inStretches(
   source: SoundSource,
   stretchMs: number,
-  hear: (db: number, at: number) => void
+  hear: (db: number, at: number) => void,
+  deaf: () => void
 ): () => void {
   const samples = new Float32Array(source.samples);
   const stretch = Math.round((source.sampleRate * stretchMs) / 1000);
+  const ear = earAside();
   let ended = false;
   let last = performance.now();
   const timer = setInterval(() => {
     const now = performance.now();
-    source.read(samples);
     const count = Math.min(Math.floor(samples.length / stretch), Math.floor((now - last) / stretchMs));
-    for (let back = count; back > 0 && !ended; back--) {
-      const end = samples.length - (back - 1) * stretch;
-      last = now - (back - 1) * stretchMs;
-      hear(levelDb(samples.subarray(end - stretch, end)), last);
-    }
+    if (count === 0) return;
+    last = now;
+    source.read(samples);
+    ear.levels(samples.slice(samples.length - count * stretch), stretch).then(
+      (levels) => levels.forEach((db, i) => !ended && hear(db, now - (count - 1 - i) * stretchMs)),
+      () => !ended && deaf()
+    );
   }, stretchMs);
   return () => {
     ended = true;
     clearInterval(timer);
+    ear.end();
     source.close();
   };
 }

@@ -1,19 +1,29 @@
 import { flushSync } from 'svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { MadeUpRoom, type MadeUpSound } from '$lib/core/ear';
+import { levelsOf, MadeUpRoom, type MadeUpSound } from '$lib/core/ear';
 import { madeUpRoom, type SoundSource } from '../sound-source';
 import { aloud, beep } from './aloud';
 import { LONG_CLOCK_S } from '$lib/data/schema/check';
+import type { Ear } from '$lib/workers/ear';
 import { Watch } from './watch.svelte';
+import { seeded } from '$lib/core/dice.testing';
 
 vi.mock('./aloud', () => ({ aloud: vi.fn(), beep: vi.fn() }));
+
+let isDeaf = false;
+vi.mock('$lib/workers/ear', () => ({
+  earAside: (): Pick<Ear, 'levels' | 'end'> => ({
+    levels: (...stretches) =>
+      isDeaf ? Promise.reject(new Error('none')) : Promise.resolve(levelsOf(...stretches)),
+    end: () => undefined
+  })
+}));
 
 const RATE = 8000;
 let closed = 0;
 function roomWith(sounds: readonly MadeUpSound[], noiseDb = -50): SoundSource {
   const begun = performance.now();
-  let seed = 3;
-  const room = new MadeUpRoom(RATE, noiseDb, sounds, () => (seed = (seed * 16807) % 2147483647) / 2147483647);
+  const room = new MadeUpRoom(RATE, noiseDb, sounds, seeded(3));
   return {
     sampleRate: RATE,
     samples: 3200,
@@ -136,6 +146,15 @@ describe('a clock that listens', () => {
     watch.press();
     await after(100);
     expect([watch.waits, watch.refusal.includes('microphone')]).toEqual([null, true]);
+    leave();
+
+    isDeaf = true;
+    begin(() => Promise.resolve(roomWith([])));
+    watch.way = 'sound';
+    watch.press();
+    await after(200);
+    isDeaf = false;
+    expect([closed, watch.waits, watch.refusal.includes('microphone')]).toEqual([5, null, true]);
     expect(stopped).not.toHaveBeenCalled();
   });
 });

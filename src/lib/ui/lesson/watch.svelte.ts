@@ -17,6 +17,7 @@ const BEEPS = 3;
 const STRETCH_MS = 50;
 /** Nobody makes a sound any more: the microphone is not left open. */
 const GIVEN_UP_AFTER_MS = 120_000;
+const NOT_TO_BE_HAD = 'The microphone is not to be had.';
 const GO_HZ = 880;
 const COUNT_HZ = 440;
 
@@ -120,28 +121,29 @@ export class Watch {
       source = await this.open();
     } catch {
       if (begun !== this.#begun) return;
-      this.giveUp();
-      this.refusal = 'The microphone is not to be had. Start by a tap, or after three beeps.';
-      return;
+      return this.#refuse(NOT_TO_BE_HAD);
     }
     // Given up while the browser asked.
     if (begun !== this.#begun) return source.close();
     let gate: Gate = NEW_GATE;
     const from = performance.now();
-    const end = inStretches(source, STRETCH_MS, (db, at) => {
+    const hear = (db: number, at: number) => {
       const heard = heardBy(gate, db, at);
       gate = heard.gate;
       if (heard.event) this.#heard(heard.event.kind, heard.event.at, way);
       if (this.startedAt === null && at - from > GIVEN_UP_AFTER_MS) this.giveUp();
-    });
-    this.#ends = [end];
+    };
+    this.#ends = [inStretches(source, STRETCH_MS, hear, () => this.#refuse(NOT_TO_BE_HAD))];
+  }
+
+  #refuse(why: string): void {
+    this.giveUp();
+    this.refusal = `${why} Start by a tap, or after three beeps.`;
   }
 
   #heard(kind: 'ready' | 'sound' | 'silence' | 'too-loud', at: number, way: 'sound' | 'silence'): void {
-    if (kind === 'too-loud') {
-      this.giveUp();
-      this.refusal = 'It is too loud here to hear a clap. Start by a tap, or after three beeps.';
-    } else if (kind === 'ready') this.waits = { kind: 'start' };
+    if (kind === 'too-loud') this.#refuse('It is too loud here to hear a clap.');
+    else if (kind === 'ready') this.waits = { kind: 'start' };
     else if (kind === 'sound' && this.startedAt === null) this.#start(at);
     else if (this.startedAt !== null && kind === way) this.#stop(at);
   }

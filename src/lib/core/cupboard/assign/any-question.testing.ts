@@ -1,4 +1,5 @@
 import { USUAL_COSTS, type AssignInstrument, type AssignPlayer, type AssignQuestion } from './types';
+import { seeded } from '../../dice.testing';
 
 export const player = (
   id: string,
@@ -38,12 +39,6 @@ export const question = (rest: Partial<AssignQuestion>): AssignQuestion => ({
   ...rest
 });
 
-/** A repeatable source of numbers from 0 to 1. */
-function dice(seed: number): () => number {
-  let at = seed;
-  return () => (at = (at * 16807) % 2147483647) / 2147483647;
-}
-
 const SIZES = ['1/8', '1/4', '1/2', '3/4'];
 
 /** A school that nobody chose. Some instruments are measured, for the room or rented, some away. */
@@ -51,7 +46,7 @@ export function anyQuestion(
   seed: number,
   { least = 1, most, terms, slots = 1 }: { least?: number; most: number; terms: number; slots?: number }
 ): AssignQuestion {
-  const random = dice(seed * 7919 + 1);
+  const random = seeded(seed * 7919 + 1);
   const any = <T>(some: readonly T[]): T => some[Math.floor(random() * some.length)] as T;
   const count = () => least + Math.floor(random() * (most - least + 1));
   const instruments = Array.from({ length: count() }, (_, at) => {
