@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, openWithClass, stored, test } from './app';
+import { holdByClap } from './clap';
 
 test('a lesson’s mirror is one touch away: live, with the lines of the look, held still, and off when it is left', async ({
   page
@@ -75,13 +76,14 @@ test('without a camera a picture from a file, or a made-up camera, does the same
   await expect.poll(() => page.evaluate(() => document.querySelector('video')?.videoWidth ?? 0)).toBe(960);
 });
 
-/** The look at the shoulders, from behind. */
-async function toShoulders(page: Page): Promise<void> {
+/** A look of the lesson, from where it is made. */
+async function toLook(page: Page, from: 'Front' | 'Behind', check: string): Promise<void> {
   const all = page.getByRole('button', { name: /^All \d+ looks/ });
   if (await all.isVisible()) await all.click();
-  await page.getByRole('button', { name: /^Behind/ }).click();
-  await page.locator('[data-spot=hold-shoulder]').click();
+  await page.getByRole('button', { name: new RegExp(`^${from}`) }).click();
+  await page.locator(`[data-spot=${check}]`).click();
 }
+const toShoulders = (page: Page) => toLook(page, 'Behind', 'hold-shoulder');
 
 /** Reads the shoulders off a still of the made-up camera, the left one so many of its pixels too high. */
 async function measureShoulders(page: Page, tooHigh: number): Promise<void> {
@@ -143,6 +145,21 @@ test('a raised shoulder is seen, held still, measured, rated and practised, and 
   await page.locator('[data-act=keep-angle]').click();
   await expect(page.locator('[data-measured=shoulders]')).toContainText('on 1 Dec 2026');
   await page.locator('[data-rate=mostly]').click();
+  // The hands are on the child: the hold is timed by claps.
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await toLook(page, 'Front', 'hold-hands-off');
+  await holdByClap(page, new Date('2026-12-01T11:42:00'));
+  await expect
+    .poll(async () =>
+      (await stored(page, 'checks')).some(
+        ({ playerId, day, outcome }) =>
+          playerId === 'demo-08' &&
+          day === '2026-12-01' &&
+          outcome.kind === 'seconds' &&
+          Math.abs(outcome.seconds - 3.5) <= 0.2
+      )
+    )
+    .toBe(true);
   await page.locator('[data-act=end-looks]').click();
   await page.locator('[data-act=set-practice]').first().click();
   await expect(page.locator('[data-act=to-home-card]')).toBeVisible();
