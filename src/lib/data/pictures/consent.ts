@@ -5,12 +5,6 @@ import { consentSchema, type Consent } from '../schema/picture';
 import type { Database } from '../store/database';
 import { playerGone, Refusal } from '../store/refusal';
 
-/** The consent of a player's guardian, withdrawn or not; null where nobody was asked. */
-export const consentOf = async (db: Database, playerId: string): Promise<Consent | null> =>
-  (await db.consents.get(playerId)) ?? null;
-
-export const stands = (consent: Consent | null): boolean => consent !== null && consent.withdrawnOn === null;
-
 /**
  * Notes that a guardian agreed to pictures being kept.
  *

@@ -6,7 +6,7 @@ import type { KeptPicture } from '../schema/picture';
 import type { Database } from '../store/database';
 import { newId } from '../store/ids';
 import { playerGone, Refusal } from '../store/refusal';
-import { consentOf, stands } from './consent';
+import { consentOf, stands } from './stands';
 
 /** More of one player nobody looks at. */
 const MOST_OF_A_PLAYER = 40;

@@ -4,8 +4,9 @@ import { changeSettings } from '../commands/settings';
 import { writeBackup } from '../files/backup';
 import { deletePlayer } from '../commands/players';
 import { freshDatabase, givenPlayer, SHOT } from '../testing';
-import { consentOf, noteConsent, stands, withdrawConsent } from './consent';
+import { noteConsent, withdrawConsent } from './consent';
 import { dropAllPictures, dropPictures, keepPicture, picturesKept, picturesOf } from './kept';
+import { consentOf, stands } from './stands';
 import { sweepPictures } from './sweep';
 
 const NOW = new Date('2026-11-24T09:00:00');

@@ -1,7 +1,7 @@
 import type { IsoDay } from '$lib/core/time';
 import { saving } from '../journal/saving';
 import type { Database } from '../store/database';
-import { stands } from './consent';
+import { stands } from './stands';
 
 /** Removes what may not be kept any longer: its term is over, its consent does not stand, or its player is gone. */
 export const sweepPictures = (db: Database, today: IsoDay): Promise<void> =>

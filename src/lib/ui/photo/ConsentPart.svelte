@@ -1,7 +1,8 @@
 <script lang="ts">
   import { db, type Player } from '$lib/data';
-  import { consentOf, noteConsent, stands, withdrawConsent } from '$lib/data/pictures/consent';
+  import { noteConsent, withdrawConsent } from '$lib/data/pictures/consent';
   import { picturesOf } from '$lib/data/pictures/kept';
+  import { consentOf, stands } from '$lib/data/pictures/stands';
   import { CONSENT_LENGTH } from '$lib/data/schema/picture';
   import { Action } from '$lib/ui/action.svelte';
   import { clock } from '$lib/ui/clock.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { pieceRound } from '$lib/core/photo';
   import { db } from '$lib/data';
-  import { consentOf, stands } from '$lib/data/pictures/consent';
+  import { consentOf, stands } from '$lib/data/pictures/stands';
   import { keepPicture } from '$lib/data/pictures/kept';
   import { Action } from '$lib/ui/action.svelte';
   import { live } from '$lib/ui/live.svelte';
