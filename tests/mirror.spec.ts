@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, openWithClass, stored, test } from './app';
+import { bytesOf, expect, expectAccessible, openWithClass, stored, test } from './app';
 import { holdByClap } from './clap';
 
 test('a lesson’s mirror is one touch away: live, with the lines of the look, held still, and off when it is left', async ({
@@ -204,6 +204,14 @@ test('a picture is kept only with a consent that says who and when, and goes whe
   const picture = page.getByRole('img', { name: /Shoulders of Ludo Pennyroyal/ });
   await expect(picture).toBeVisible();
   expect(await picture.evaluate((one: HTMLImageElement) => one.naturalWidth)).toBeGreaterThan(100);
+  // It leaves only by a touch on it, without a name and without anything about where it was taken.
+  const saving = page.waitForEvent('download');
+  await page.locator('[data-act=save-picture]').click();
+  const file = await saving;
+  expect(file.suggestedFilename()).toBe('shoulders-2026-11-24.jpg');
+  const saved = await bytesOf(file);
+  expect([...saved.subarray(0, 3)]).toEqual([0xff, 0xd8, 0xff]);
+  expect(saved.includes('Exif')).toBe(false);
   await page.goto('/settings');
   await expect(page.locator('[data-pictures="1"]')).toContainText('1 of 1 player');
   await expectAccessible(page);

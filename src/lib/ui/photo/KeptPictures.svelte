@@ -2,12 +2,13 @@
   import { ANGLE_IDS } from '$lib/core/photo';
   import { db } from '$lib/data';
   import { dropPictures, picturesOf } from '$lib/data/pictures/kept';
+  import { download, fileNamePart } from '$lib/ui/download';
   import { attempt } from '$lib/ui/shell/attempt';
   import { live } from '$lib/ui/live.svelte';
   import { dayText } from '$lib/words/dates';
   import { angleName } from '$lib/words/photo';
 
-  /** Pictures of a child that are kept with a consent, oldest first. */
+  /** Pictures of a child that are kept with a consent, oldest first. Only a touch here puts one into a file. */
   let { playerId, name }: { playerId: string; name: string } = $props();
 
   const kept = live(
@@ -34,11 +35,19 @@
   <section aria-labelledby="kept-pictures">
     <h2 id="kept-pictures">Pictures</h2>
     <div class="kept">
-      {#each kept.current as { id, day, angle, endsOn }, i (id)}
+      {#each kept.current as { id, day, angle, endsOn, jpeg }, i (id)}
         <figure data-picture={id}>
           {#if urls[i]}<img src={urls[i]} alt="{called(angle)} of {name} on {dayText(day)}" />{/if}
           <figcaption>
             {called(angle)}, {dayText(day)}. Goes on {dayText(endsOn)}.
+            <button
+              type="button"
+              class="btn act"
+              data-act="save-picture"
+              title="What is saved as a file is no longer removed by Jarvel"
+              onclick={() => download(`${fileNamePart(called(angle))}-${day}.jpg`, 'image/jpeg', jpeg)}
+              >Save as a file</button
+            >
             <button type="button" class="btn act" onclick={() => attempt(() => dropPictures(db, [id]))}
               >Remove for good</button
             >
