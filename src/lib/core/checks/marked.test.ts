@@ -3,38 +3,12 @@ import { NOTHING_STRAYED, VIEWS, type Picture } from '../figure';
 import { FAMILIES } from '../instruments';
 import { checksFor, sceneOf, sidesOf } from '.';
 import type { CheckScene } from './shown';
-import { drawnScene } from './testing';
+import { boxOf, drawnScene, ghostShare, ringsIn } from './testing';
 
 const SMALL_PX = 150;
 
 /** Smaller than this share of the picture, where a part should be is overlooked. */
 const LEAST_GHOST = 0.05;
-
-/** Left, top, right and bottom of a path in the picture's own coordinates. */
-function boxOf(path: string): readonly [number, number, number, number] {
-  const box: [number, number, number, number] = [Infinity, Infinity, -Infinity, -Infinity];
-  let [x, y, command] = [0, 0, 'M'];
-  const tokens = path.match(/[Mlq]|-?\d*\.?\d+/g) ?? [];
-  for (let i = 0; i < tokens.length;) {
-    if (/[Mlq]/.test(tokens[i] ?? '')) {
-      command = tokens[i++] ?? '';
-      continue;
-    }
-    if (command === 'q') i += 2;
-    const [dx, dy] = [Number(tokens[i]), Number(tokens[i + 1])];
-    [x, y] = command === 'M' ? [dx, dy] : [x + dx, y + dy];
-    [box[0], box[1]] = [Math.min(box[0], x), Math.min(box[1], y)];
-    [box[2], box[3]] = [Math.max(box[2], x), Math.max(box[3], y)];
-    i += 2;
-  }
-  return box;
-}
-
-/** Whether the middle of a ring is in the picture. */
-const ringsIn = ({ cues, window: { x, y, width, height } }: Picture) =>
-  cues.filter(
-    (cue) => cue.radius > 0 && cue.x >= x && cue.x <= x + width && cue.y >= y && cue.y <= y + height
-  );
 
 const CASES = await Promise.all(FAMILIES.map(async (family) => [family, await checksFor(family)] as const));
 
@@ -74,18 +48,15 @@ describe.each(CASES)('the pictures of the %s’s faults', (family, checks) => {
 
   it('are large: where it should be takes a good part of the picture, and the arrow is whole', () => {
     const bad = scenes.flatMap(({ name, scene }) => {
-      const { straying, window } = drawn(scene);
+      const picture = drawn(scene);
+      const { straying, window } = picture;
       const { ghost, arrow } = straying ?? NOTHING_STRAYED;
-      const scale = Math.min(1 / window.width, 1 / window.height);
-      const wide = (path: string) => {
-        const [left, top, right, bottom] = boxOf(path);
-        return Math.max(right - left, bottom - top) * scale;
-      };
+      const share = ghostShare(picture);
       const [left, top, right, bottom] = arrow === '' ? [0, 0, 0, 0] : boxOf(arrow);
       const { x, y, width, height } = window;
       const isCut = arrow !== '' && (left < x || top < y || right > x + width || bottom > y + height);
       return [
-        ...(ghost !== '' && wide(ghost) < LEAST_GHOST ? [`${name} ghost ${wide(ghost).toFixed(2)}`] : []),
+        ...(ghost !== '' && share < LEAST_GHOST ? [`${name} ghost ${share.toFixed(2)}`] : []),
         ...(isCut ? [`${name} arrow cut`] : [])
       ];
     });

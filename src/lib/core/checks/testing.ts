@@ -59,3 +59,36 @@ export function differing(one: Set<string>, other: Set<string>): number {
   const others = [...other].filter((cell) => !near(cell, one)).length;
   return (alone + others) / Math.max(1, one.size + other.size);
 }
+
+/** Left, top, right and bottom of a path in the picture's own coordinates. */
+export function boxOf(path: string): readonly [number, number, number, number] {
+  const box: [number, number, number, number] = [Infinity, Infinity, -Infinity, -Infinity];
+  let [x, y, command] = [0, 0, 'M'];
+  const tokens = path.match(/[Mlq]|-?\d*\.?\d+/g) ?? [];
+  for (let i = 0; i < tokens.length;) {
+    if (/[Mlq]/.test(tokens[i] ?? '')) {
+      command = tokens[i++] ?? '';
+      continue;
+    }
+    if (command === 'q') i += 2;
+    const [dx, dy] = [Number(tokens[i]), Number(tokens[i + 1])];
+    [x, y] = command === 'M' ? [dx, dy] : [x + dx, y + dy];
+    [box[0], box[1]] = [Math.min(box[0], x), Math.min(box[1], y)];
+    [box[2], box[3]] = [Math.max(box[2], x), Math.max(box[3], y)];
+    i += 2;
+  }
+  return box;
+}
+
+/** How much of a picture its ghost spans: its longer side by the picture's; 0 without one. */
+export function ghostShare({ straying, window }: Picture): number {
+  if (!straying?.ghost) return 0;
+  const [left, top, right, bottom] = boxOf(straying.ghost);
+  return Math.max(right - left, bottom - top) / Math.max(window.width, window.height);
+}
+
+/** Rings whose middle is in the picture. */
+export const ringsIn = ({ cues, window: { x, y, width, height } }: Picture) =>
+  cues.filter(
+    (cue) => cue.radius > 0 && cue.x >= x && cue.x <= x + width && cue.y >= y && cue.y <= y + height
+  );

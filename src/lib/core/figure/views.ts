@@ -102,8 +102,6 @@ export const VIEWS = {
   trunkRight: close(-90, 4, 'chest', [0.02, 0.02, 0.7, 0.74]),
   armRight: close(-40, 6, 'chest', [0.12, -0.1, 0.66, 0.56]),
   bodyAbove: close(180, 86, 'bridge', [0.05, 0.02, 0.66, 0.6]),
-  /** From the head to the hanging hands. */
-  upperBody: close(0, 2, 'chest', [0, 0.04, 0.46, 0.62]),
   /** Where an instrument lies on the collarbone, under the head. */
   collarAbove: close(
     180,
@@ -120,12 +118,12 @@ export const VIEWS = {
   leftHandFront: close(-60, 25, 'leftHand', [0, 0.01, 0.19, 0.17], BESIDE_LEFT_HAND),
   leftHandSide: close(98, 6, 'leftHand', [0, 0.01, 0.19, 0.17], BESIDE_LEFT_HAND),
   fingers: close(-150, 45, 'leftFingers', [0, 0, 0.14, 0.125], BESIDE_LEFT_HAND),
+  fourthFinger: close(-150, 45, 'leftFourthFinger', [0, 0, 0.1, 0.09], BESIDE_LEFT_HAND),
   fingersSide: close(98, 6, 'leftFingers', [0, 0.01, 0.13, 0.116], BESIDE_LEFT_HAND),
   fingersFront: close(-30, 20, 'leftFingers', [0, 0, 0.14, 0.125], BESIDE_LEFT_HAND),
   leftThumb: close(150, 8, 'leftThumb', [0.01, 0.01, 0.14, 0.125], BESIDE_LEFT_HAND),
-  leftHandHigh: close(20, 12, 'leftHand', [0, 0.01, 0.24, 0.21], BESIDE_LEFT_HAND),
   /** The low strings' hand from its little finger. */
-  leftHandFar: close(20, 20, 'leftHand', [0, 0.01, 0.19, 0.17], BESIDE_LEFT_HAND),
+  leftHandFar: close(20, 20, 'leftHand', [0, 0.01, 0.15, 0.134], BESIDE_LEFT_HAND),
   leftArm: close(0, 4, 'leftElbow', [-0.06, -0.06, 0.42, 0.4]),
   bowHand: close(5, 18, 'rightHand', [0.01, 0.01, 0.19, 0.17], BESIDE_BOW_HAND),
   bowFourth: close(5, 18, 'rightFourthFinger', [0.01, 0.01, 0.11, 0.098], BESIDE_BOW_HAND),

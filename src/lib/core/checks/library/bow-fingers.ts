@@ -33,12 +33,15 @@ export const BOW_FINGERS: readonly Check[] = [
         bow('A bow that is too heavy is gripped like that.')
       )
     ),
-    fault(
-      'spread',
-      'Stretched far away',
-      ['first-finger-far'],
-      habit('Fingers hang as they do at your side.', 'shake-out'),
-      bow('A bow that is too long is steered with a long finger.')
+    seenFrom(
+      { violin: 'bowHandInside', viola: 'bowHandInside' },
+      fault(
+        'spread',
+        'Stretched far away',
+        ['first-finger-far'],
+        habit('Fingers hang as they do at your side.', 'shake-out'),
+        bow('A bow that is too long is steered with a long finger.')
+      )
     )
   ),
   shoulder(

@@ -61,7 +61,7 @@ export const BOW_TESTS: readonly Check[] = [
     {
       drill: 'set-and-reset',
       spot: 'chest',
-      view: { violin: 'left', viola: 'left', cello: 'right', bass: 'right' },
+      view: { violin: 'left', viola: 'left', cello: 'trunkRight', bass: 'trunkRight' },
       result: 'count',
       goal: {
         first: 3,

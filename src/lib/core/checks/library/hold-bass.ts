@@ -140,7 +140,7 @@ export const BASS_HOLD: readonly Check[] = [
       view: 'left'
     },
     fault('bends', 'Bends round it', ['leaning-on-it']),
-    fault('head', 'Head pushed forward', [['head-forward', 34]])
+    seenFrom('headLeft', fault('head', 'Head pushed forward', [['head-forward', 34]]))
   ),
   bass(
     'hold-no-weight',

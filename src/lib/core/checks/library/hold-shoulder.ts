@@ -18,7 +18,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
       view: 'front'
     },
     fault('body-bends', 'Body bends to meet it', ['trunk-bent']),
-    fault('head-reaches', 'Head reaches forward for it', [['head-forward', 30]])
+    seenFrom('headLeft', fault('head-reaches', 'Head reaches forward for it', [['head-forward', 30]]))
   ),
   hold(
     'hold-bringing-up',

@@ -48,7 +48,7 @@ export const BASS_LEFT_HAND: readonly Check[] = [
     {
       drill: 'thumb-off',
       spot: 'leftElbow',
-      view: 'left'
+      view: 'headLeft'
     },
     fault('dropped', 'Elbow dropped, the hand pinches', [['elbow-dropped', 80]]),
     fault('shoulder', 'The shoulder pulls', [['shoulder-raised', 50]])

@@ -118,7 +118,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       view: 'fingersSide'
     },
     seenFrom(
-      'fingers',
+      'fourthFinger',
       fault(
         'hidden',
         'Hides under the board',

@@ -70,7 +70,7 @@ export const LOW_LEFT_HAND: readonly Check[] = [
     {
       drill: 'land-from-air',
       spot: 'leftElbow',
-      view: { cello: 'front', bass: 'head' }
+      view: { cello: 'leftArm', bass: 'head' }
     },
     fault('dropped', 'Elbow drops', [['elbow-dropped', 86]]),
     fault(

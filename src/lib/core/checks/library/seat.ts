@@ -103,7 +103,7 @@ export const SEAT: readonly Check[] = [
     {
       drill: 'wall-back',
       spot: 'back',
-      view: 'right'
+      view: 'trunkRight'
     },
     fault('slumps', 'Slumps', ['slumped']),
     fault(
@@ -134,7 +134,7 @@ export const SEAT: readonly Check[] = [
         habit('Belly button to the bridge.', 'wall-mirror')
       )
     ),
-    fault('shoulders-up', 'Shoulders pulled up', ['shoulders-pulled-up'])
+    seenFrom('head', fault('shoulders-up', 'Shoulders pulled up', ['shoulders-pulled-up']))
   ),
   cello(
     'seat-knees',

@@ -118,7 +118,7 @@ export const STANCE: readonly Check[] = [
     {
       drill: 'wall-back',
       spot: 'back',
-      view: { violin: 'left', viola: 'left', bass: 'right' }
+      view: { violin: 'left', viola: 'left', bass: 'trunkRight' }
     },
     fault('slumps', 'Slumps', ['slumped']),
     fault('belly', 'Belly pushed out', ['belly-out']),
@@ -195,7 +195,7 @@ export const STANCE: readonly Check[] = [
       drill: 'set-and-reset',
       spot: 'bodyMiddle',
       pose: 'rest',
-      view: 'front'
+      view: 'threeQuarterRight'
     },
     fault(
       'out',
