@@ -32,7 +32,7 @@ export const LEFT_WEIGHT: readonly Check[] = [
     fault('presses', 'Pressed until the joints give way', ['fingers-collapsed']),
     {
       ...fault('grips', 'The thumb presses back', ['thumb-pressing']),
-      view: { violin: 'leftHand', viola: 'leftHand', cello: 'leftThumb', bass: 'leftHandSide' }
+      view: { violin: 'leftHand', viola: 'leftHand', cello: 'leftThumb', bass: 'leftThumb' }
     }
   )
 ];

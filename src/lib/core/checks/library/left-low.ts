@@ -120,12 +120,15 @@ export const LOW_LEFT_HAND: readonly Check[] = [
       spot: 'leftFingers',
       view: 'leftHandSide'
     },
-    fault(
-      'fly',
-      'They fly up',
-      ['fingers-flying'],
-      habit('One finger taps, the others wait.', 'finger-taps'),
-      workshop('Strings that stand too high are hammered.')
+    seenFrom(
+      { bass: 'leftHandTop' },
+      fault(
+        'fly',
+        'They fly up',
+        ['fingers-flying'],
+        habit('One finger taps, the others wait.', 'finger-taps'),
+        workshop('Strings that stand too high are hammered.')
+      )
     ),
     seenFrom('leftHandFar', fault('fourth', 'The fourth stands away', ['fourth-lifted']))
   ),

@@ -93,10 +93,47 @@ function underTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose, 
   };
 }
 
+/**
+ * How a hand comes round a neck that stands, in hand lengths and in directions across, along and out of the board: the
+ * knuckles beside it and over it, where the fingers point, where the back of the hand looks, where the thumb lies behind
+ * the neck, in halves of the nut, and to where its joint stands out. A bass's neck is so thick that the hand stays beside it.
+ */
+const STANCES: Readonly<
+  Record<
+    'cello' | 'bass',
+    {
+      readonly beside: number;
+      readonly over: number;
+      readonly along: Vec;
+      readonly back: Vec;
+      readonly thumbBeside: number;
+      readonly bulge: readonly [across: number, along: number];
+    }
+  >
+> = {
+  cello: {
+    beside: 0,
+    over: 0.2,
+    along: [-0.86, 0.3, 0.12],
+    back: [0.25, 0.25, 1],
+    thumbBeside: 1,
+    bulge: [0.75, 0.5]
+  },
+  bass: {
+    beside: 0.22,
+    over: 0.02,
+    along: [-0.5, 0.3, 0.6],
+    back: [0.8, 0.1, 0.7],
+    thumbBeside: 0.35,
+    bulge: [0.5, 0.1]
+  }
+};
+
 /** Cello and bass: the hand comes round the neck as a C, the thumb behind the second finger. */
 function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose): HandPlan {
   const H = body.handMm;
   const low = model.family === 'bass';
+  const stance = STANCES[low ? 'bass' : 'cello'];
   const on = (wide: number, along: number, out: number) => place(frame, [wide, along, out]);
   const way = (wide: number, along: number, out: number) => direct(frame, [wide, along, out]);
   const { stations, touches, tips } = fingerPlaces(body, model, frame, pose);
@@ -104,11 +141,11 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
   const middle = (first + fourth) / 2;
   const [wide, , out] = onString(model, pose.leftString, middle);
   const behind = boardTop(model, second) - model.neckRadius * 1.95 - 0.045 * H;
-  const beside = model.nutHalf * (low ? 0.8 : 1);
+  const beside = model.nutHalf * stance.thumbBeside;
   const back = on(beside, second + 0.03 * H + pose.thumbAlong * H, behind + 0.02 * H);
   // Round the back of the neck, its tip over the far edge of the fingerboard.
   const hooked = low
-    ? on(-1.4 * model.nutHalf - 0.12 * H, (first + second) / 2, behind + 0.12 * H)
+    ? on(-1.4 * model.nutHalf - 0.12 * H, (first + second) / 2, behind - 0.02 * H)
     : on(-2.3 * model.nutHalf, second - 0.04 * H, behind - 0.03 * H);
   const pressing = on(beside * 1.1, second + 0.05 * H, behind + 0.01 * H);
   // In thumb position it lies across two strings, a whole step below the first finger.
@@ -131,12 +168,12 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
     wish: {
       knuckle: 1,
       stands: on(
-        wide + (0.17 - 0.06 * pose.neckDeep) * H,
+        Math.max(wide + 0.17 * H, model.nutHalf + stance.beside * H) - 0.06 * pose.neckDeep * H,
         middle + 0.02 * H,
-        out + (0.2 - 0.1 * pose.fingersFlat - 0.15 * pose.neckDeep + 0.06 * pose.thumbOver) * H
+        out + (stance.over - 0.1 * pose.fingersFlat - 0.15 * pose.neckDeep + 0.06 * pose.thumbOver) * H
       ),
-      along: low ? way(-0.85, 0.38 - 1.2 * pose.palmAway, 0.05) : way(-0.86, 0.3 - 1.2 * pose.palmAway, 0.12),
-      back: low ? way(0.2, 0.1, 1) : way(0.25, 0.25, 1),
+      along: way(stance.along[0], stance.along[1] - 1.2 * pose.palmAway, stance.along[2]),
+      back: way(...stance.back),
       pole: turn(
         low ? unit([0.85, -0.3, 0.1]) : unit([0.8, -0.85, 0.12]),
         [0, 0, 1],
@@ -149,8 +186,8 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
       fingers: flat,
       thumb,
       thumbBulge: way(
-        0.75 * (1 - pose.thumbHooked),
-        0.5 - 1.6 * pose.thumbPressing,
+        stance.bulge[0] * (1 - pose.thumbHooked),
+        stance.bulge[1] - 1.6 * pose.thumbPressing,
         -0.85 + 0.75 * pose.thumbStraight + 0.5 * pose.thumbPressing
       ),
       thumbFollows: 0.6 - 0.6 * pose.thumbStraight - 2.1 * pose.thumbPressing,
