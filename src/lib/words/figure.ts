@@ -171,6 +171,7 @@ export const VIEW_WORDS: Readonly<Record<ViewName, string>> = {
   trunkRight: 'the trunk from the right',
   armRight: 'the left arm from the front right',
   bodyAbove: 'head, instrument and bow from above',
+  pluckAbove: 'the plucking hand from above',
   upperBody: 'from the head to the hands, from the front',
   collarAbove: 'the collarbone from above, without the head',
   leftHand: 'the left hand from behind the scroll',

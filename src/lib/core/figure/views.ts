@@ -102,6 +102,7 @@ export const VIEWS = {
   trunkRight: close(-90, 4, 'chest', [0.02, 0.02, 0.7, 0.74]),
   armRight: close(-40, 6, 'chest', [0.12, -0.1, 0.66, 0.56]),
   bodyAbove: close(180, 86, 'bridge', [0.05, 0.02, 0.66, 0.6]),
+  pluckAbove: close(180, 86, 'bridge', [0.02, -0.03, 0.4, 0.36]),
   /** From the head to the hanging hands. */
   upperBody: close(0, 2, 'chest', [0, 0.04, 0.46, 0.62]),
   /** Where an instrument lies on the collarbone, under the head. */

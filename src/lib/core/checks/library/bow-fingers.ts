@@ -75,12 +75,15 @@ export const BOW_FINGERS: readonly Check[] = [
       spot: 'rightFourthFinger',
       view: 'bowFourthAbove'
     },
-    fault(
-      'flat',
-      'Stretched flat',
-      ['little-finger-flat'],
-      habit('Round it, then let it rest.', 'shake-out'),
-      bow('A bow that is too heavy stretches it.')
+    seenFrom(
+      { bass: 'bowHandAbove' },
+      fault(
+        'flat',
+        'Stretched flat',
+        ['little-finger-flat'],
+        habit('Round it, then let it rest.', 'shake-out'),
+        bow('A bow that is too heavy stretches it.')
+      )
     ),
     fault('off', 'In the air', ['little-finger-off'])
   ),

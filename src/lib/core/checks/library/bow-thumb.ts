@@ -121,7 +121,7 @@ export const BOW_THUMB: readonly Check[] = [
       view: 'bowHandInside'
     },
     fault('first', 'Opposite the first', ['bow-thumb-ahead']),
-    fault('fist', 'Across the palm', ['bow-fist'])
+    seenFrom({ cello: 'bowHandAbove', bass: 'bowHandAbove' }, fault('fist', 'Across the palm', ['bow-fist']))
   ),
   bass(
     'bow-bass-hold',

@@ -107,7 +107,7 @@ export const PLUCKING: readonly Check[] = [
     },
     fault('high', 'Elbow high on every string', [['bow-elbow-high', 68]]),
     seenFrom(
-      { violin: 'bodyAbove', viola: 'bodyAbove', cello: 'pluckHand' },
+      { violin: 'pluckAbove', viola: 'pluckAbove', cello: 'pluckHand' },
       fault('bridge', 'The hand hangs by the bridge', ['pluck-by-the-bridge'])
     )
   ),
