@@ -83,7 +83,7 @@ export const BOW_ARM: readonly Check[] = [
       { bass: 'head' },
       fault('shoulder', 'The shoulder lifts the bow', [['bow-shoulder-raised', 60]])
     ),
-    seenFrom({ bass: 'right' }, fault('bends', 'Bends down to the string', ['bent-over']))
+    seenFrom({ bass: 'trunkRight' }, fault('bends', 'Bends down to the string', ['bent-over']))
   ),
   upper(
     'use-elbow-first',

@@ -126,7 +126,7 @@ export const BOW_FINGERS: readonly Check[] = [
       { violin: 'bowHandInside', viola: 'bowHandInside' },
       fault('stiff', 'Stretched stiff', ['bow-hand-stiff'])
     ),
-    seenFrom({ cello: 'bowHandFar', bass: 'bowHandInside' }, fault('fist', 'A fist', ['bow-fist']))
+    seenFrom({ cello: 'bowHandFar' }, fault('fist', 'A fist', ['bow-fist']))
   ),
   all(
     'bow-light',
@@ -140,7 +140,7 @@ export const BOW_FINGERS: readonly Check[] = [
       view: OUTSIDE
     },
     seenFrom(
-      { cello: 'bowHandFar', bass: 'bowHandInside' },
+      { cello: 'bowHandFar' },
       fault('fist', 'Held fast', ['bow-fist'], habit('Let it be taken, ten times.', 'set-and-reset'))
     ),
     fault('crowded', 'Fingers pressed together', ['bow-fingers-crowded'])

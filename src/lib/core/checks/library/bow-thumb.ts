@@ -107,7 +107,7 @@ export const BOW_THUMB: readonly Check[] = [
       { cello: 'bowHandAbove', bass: 'bowHandAbove' },
       fault('stiff', 'Stiff, the whole hand with it', ['bow-hand-stiff'])
     ),
-    fault('fist', 'Pulled into a fist', ['bow-fist'])
+    seenFrom({ cello: 'bowHandFar', bass: 'bowHandAbove' }, fault('fist', 'Pulled into a fist', ['bow-fist']))
   ),
   all(
     'bow-thumb-opposite',
@@ -121,7 +121,7 @@ export const BOW_THUMB: readonly Check[] = [
       view: 'bowHandInside'
     },
     fault('first', 'Opposite the first', ['bow-thumb-ahead']),
-    seenFrom({ cello: 'bowHandAbove', bass: 'bowHandAbove' }, fault('fist', 'Across the palm', ['bow-fist']))
+    seenFrom({ cello: 'bowHandFar', bass: 'bowHandAbove' }, fault('fist', 'Across the palm', ['bow-fist']))
   ),
   bass(
     'bow-bass-hold',
@@ -144,7 +144,7 @@ export const BOW_THUMB: readonly Check[] = [
         }
       ]
     },
-    fault('fist', 'A fist', ['bow-fist']),
+    seenFrom('bowHandAbove', fault('fist', 'A fist', ['bow-fist'])),
     except(
       'bow-thumb-place',
       ['balance'],

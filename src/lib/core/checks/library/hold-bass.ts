@@ -137,7 +137,7 @@ export const BASS_HOLD: readonly Check[] = [
     {
       drill: 'set-and-reset',
       spot: 'chest',
-      view: 'left'
+      view: 'trunkLeft'
     },
     fault('bends', 'Bends round it', ['leaning-on-it']),
     seenFrom('headLeft', fault('head', 'Head pushed forward', [['head-forward', 34]]))
@@ -151,7 +151,7 @@ export const BASS_HOLD: readonly Check[] = [
     {
       drill: 'balance',
       spot: 'leftShoulder',
-      view: 'left'
+      view: 'trunkLeft'
     },
     fault(
       'squeezed',

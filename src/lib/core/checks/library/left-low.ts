@@ -107,7 +107,7 @@ export const LOW_LEFT_HAND: readonly Check[] = [
       view: 'headBehind'
     },
     fault('raised', 'Pulled up', [['shoulder-raised', 44]]),
-    seenFrom({ bass: 'left' }, fault('rolled', 'Rolled forward', [['shoulder-rolled', 70]]))
+    seenFrom('headLeft', fault('rolled', 'Rolled forward', [['shoulder-rolled', 70]]))
   ),
   low(
     'left-near',
