@@ -183,7 +183,7 @@ export const VIEWS = {
   legsLeft: close(90, 4, 'leftKnee', [-0.02, -0.02, 0.42, 0.5]),
   legsRight: close(-90, 4, 'rightKnee', [0.02, -0.02, 0.42, 0.5]),
   feetRight: close(-70, 22, 'rightFoot', [0.1, -0.05, 0.46, 0.33]),
-  bowArmFront: close(0, 4, 'chest', [-0.08, 0.03, 0.66, 0.5]),
+  bowArmFront: close(0, 4, 'chest', [-0.06, -0.05, 0.66, 0.64]),
   bowCarried: close(35, 6, 'rightHand', [0.06, -0.08, 0.36, 0.4]),
   bowRight: close(-55, 8, 'bow', [0, 0, 0.5, 0.42]),
   bowFront: close(0, 4, 'bow', [0, 0, 0.56, 0.46]),

@@ -21,11 +21,11 @@ const low = checksOf('bow-use', LOW);
 const bass = checksOf('bow-use', ['bass']);
 const upper = checksOf('bow-use', ['violin', 'viola', 'cello']);
 
-const MIDDLE = {
-  violin: 'bowMiddle',
-  viola: 'bowMiddle',
-  cello: 'bowMiddleAbove',
-  bass: 'bowMiddleAbove'
+const GAP = {
+  violin: 'bowGap',
+  viola: 'bowGap',
+  cello: 'bowGapAbove',
+  bass: 'bowGapAbove'
 } as const;
 const ARM = { violin: 'head', viola: 'head', cello: 'bowArmFront', bass: 'bowArmFront' } as const;
 /** All of the bow, and the way that it goes. */
@@ -39,7 +39,7 @@ const WEIGHT = [
   'The arm’s weight carries the bow',
   'The weight of the arm rests in the string; nothing presses, nothing holds the bow up.',
   'Let your arm grow heavy; do not press.',
-  { drill: 'weight-on-string', spot: 'bowMiddle', view: MIDDLE }
+  { drill: 'weight-on-string', spot: 'bowMiddle', view: GAP }
 ] as const;
 const PRESSED = fault(
   'pressed',
@@ -236,12 +236,12 @@ export const BOW_USE: readonly Check[] = [
   ),
   upper(
     ...WEIGHT,
-    seenFrom({ cello: 'bowGapAbove', bass: 'bowGapAbove' }, PRESSED),
+    PRESSED,
     seenFrom(ARM, fault('held-up', 'The arm holds it up', [['bow-elbow-high', 60]]))
   ),
   bass(
     ...WEIGHT,
-    seenFrom({ cello: 'bowGapAbove', bass: 'bowGapAbove' }, PRESSED),
+    PRESSED,
     seenFrom('head', fault('shoulder', 'The shoulder holds it up', [['bow-shoulder-raised', 60]]))
   ),
   all(
