@@ -166,3 +166,17 @@ test('every place of a child says the same of it', async ({ page }) => {
   }
   expect(said.size).toBe(4);
 });
+
+test('the first visit carries no schemas and no charts: they come when something is written or looked at', async ({
+  page
+}) => {
+  const bodies: Promise<string>[] = [];
+  page.on('response', (response) => {
+    if (/javascript/.test(response.headers()['content-type'] ?? '')) bodies.push(response.text());
+  });
+  await page.goto('/');
+  await expect(page.getByRole('button', { name: /^Look around/ })).toBeVisible();
+  await page.waitForLoadState('networkidle');
+  const heavy = (await Promise.all(bodies)).filter((body) => /ValidationError|echarts/.test(body));
+  expect(heavy.map((body) => body.slice(0, 80))).toEqual([]);
+});
