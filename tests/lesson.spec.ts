@@ -295,6 +295,7 @@ test.describe('on a tablet', () => {
     await expect(page.getByText('1 of 25 seen')).toBeVisible();
     // All hold together: a tap on a seat is who lets go, the others hold to the end.
     await page.locator(`[data-seat=${players[3]?.id}]`).tap();
+    await expect(page.locator('[data-so-far]')).toHaveText(/^4\.\d s\.$/);
     const clock = page.locator('[data-act=class-clock]');
     await clock.tap();
     await expect(page.getByText('25 hold. Tap the seat of who lets go.')).toBeVisible();

@@ -6,7 +6,7 @@
   import { Action } from '$lib/ui/action.svelte';
   import { homeCards } from '$lib/ui/lesson/home-cards';
   import PdfButton from '$lib/ui/PdfButton.svelte';
-  import { RATING_WORDS } from '$lib/words/checks';
+  import { outcomeText, RATING_WORDS } from '$lib/words/checks';
   import LookPictures from './LookPictures.svelte';
   import type { ClassRoom } from './class-room.svelte';
 
@@ -58,6 +58,21 @@
       }))
       .filter(({ count }) => count > 0)
   );
+  /** What was timed or counted is told one by one: the room is small. */
+  const measured = $derived(
+    room.seen.flatMap(({ result }) =>
+      result && result.outcome.kind !== 'rating' ? [outcomeText(result.outcome)] : []
+    )
+  );
+  const said = $derived(
+    [
+      [...counts.map(({ rating, count }) => `${count} ${RATING_WORDS[rating].toLowerCase()}`), ...measured],
+      faultCounts.map(({ fault, count }) => `${count} × ${fault.text.toLowerCase()}`)
+    ]
+      .filter((some) => some.length > 0)
+      .map((some) => some.join(', '))
+      .join('; ')
+  );
   const weak = $derived(room.helpFirst.filter(({ hurts }) => !hurts));
   const given = $derived(
     weak.filter(({ playerId }) => set?.check === room.check?.id && set?.players.includes(playerId))
@@ -95,13 +110,7 @@
   {/if}
   {#if room.seen.length > 0}
     <h2>So far</h2>
-    <p>
-      {counts
-        .map(({ rating, count }) => `${count} ${RATING_WORDS[rating].toLowerCase()}`)
-        .join(', ')}{faultCounts.length > 0
-        ? `; ${faultCounts.map(({ fault, count }) => `${count} × ${fault.text.toLowerCase()}`).join(', ')}`
-        : ''}.
-    </p>
+    <p data-so-far>{said}.</p>
     <p class="ways">
       {#if given.length > 0 && given.length === weak.length}
         <b role="status">Practice is set for {given.length}.</b>

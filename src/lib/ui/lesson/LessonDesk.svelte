@@ -119,14 +119,16 @@
           />
         {/await}
       {:else}
-        <div>
+        <div class="seen">
           <LookFigure {lesson} check={current} who={lesson.who} />
-          <button type="button" class="btn act" data-act="mirror" onclick={() => (mirroring = true)}
-            >Mirror with lines</button
-          >
-          <button type="button" class="btn act" data-act="show-child" onclick={() => (showing = true)}
-            >Show the child</button
-          >
+          <p class="closer">
+            <button type="button" class="btn act" data-act="mirror" onclick={() => (mirroring = true)}
+              >Mirror with lines</button
+            >
+            <button type="button" class="btn act" data-act="show-child" onclick={() => (showing = true)}
+              >Show the child</button
+            >
+          </p>
         </div>
       {/if}
       <LookPanel {lesson} check={current} who={lesson.who} />
@@ -181,6 +183,23 @@
     grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
     gap: 1rem 2rem;
     align-items: start;
+  }
+  .seen {
+    position: relative;
+  }
+  /** Beside the figure, which takes the height of the screen. */
+  .closer {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+  }
+  @media (min-width: 700px) {
+    .closer {
+      position: absolute;
+      inset: 0 auto auto 0;
+      flex-direction: column;
+      align-items: start;
+    }
   }
   .stopped {
     color: var(--stop);
