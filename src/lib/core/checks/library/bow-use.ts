@@ -234,11 +234,7 @@ export const BOW_USE: readonly Check[] = [
     ),
     seenFrom(LANE, fault('drifts', 'Whole bow that drifts', [['bow-oblique', 30]]))
   ),
-  upper(
-    ...WEIGHT,
-    PRESSED,
-    seenFrom(ARM, fault('held-up', 'The arm holds it up', [['bow-elbow-high', 60]]))
-  ),
+  upper(...WEIGHT, PRESSED, seenFrom(ARM, fault('held-up', 'The arm holds it up', [['bow-elbow-high', 60]]))),
   bass(
     ...WEIGHT,
     PRESSED,
