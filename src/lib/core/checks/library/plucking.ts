@@ -75,7 +75,7 @@ export const PLUCKING: readonly Check[] = [
       drill: 'pluck-levels',
       spot: 'rightFingers',
       pose: 'plucking',
-      view: 'bowFront',
+      view: 'pluckHand',
       shows: [['pluck-finger-deep', 0.7]],
       school: [
         'bass-plucking',
