@@ -44,7 +44,7 @@ export function standingText({ standing, foresight, pending }: RosterEntry): str
 }
 
 /** A sentence as it stands within another. */
-const lowered = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
+export const lowered = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** When a size is outgrown, as briefly as a list wants it. */
 export function outgrownBriefly(entry: RosterEntry, today: IsoDay): string {

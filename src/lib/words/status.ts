@@ -4,7 +4,7 @@ import type { Family } from '$lib/core/instruments';
 import type { ChildStatus, WithNext } from '$lib/data/questions/status';
 import { categoryName } from './checks';
 import { nearDayText } from './dates';
-import { STANDING_WORDS, standingText } from './players';
+import { lowered, STANDING_WORDS, standingText } from './players';
 
 /** What comes next, in a few words that begin a line. */
 export function nextText({ entry: { standing, player, pending }, next }: WithNext): string {
@@ -110,6 +110,5 @@ export function nextWords(known: WithNext, today: IsoDay): string {
 
 /** What is next, as the end of the line. */
 export function nextLine(known: WithNext, today: IsoDay): string {
-  const text = nextWords(known, today);
-  return `next: ${text.charAt(0).toLowerCase()}${text.slice(1)}`;
+  return `next: ${lowered(nextWords(known, today))}`;
 }

@@ -9,6 +9,7 @@
   import DayField from '$lib/ui/DayField.svelte';
   import { live } from '$lib/ui/live.svelte';
   import { dayText } from '$lib/words/dates';
+  import { lowered } from '$lib/words/players';
 
   /** Whether pictures of a child may be kept: who agreed, when and to what; withdrawn, all of them go. */
   let { player }: { player: Player } = $props();
@@ -40,7 +41,7 @@
 <section class="consent" aria-label="Pictures" data-consent={stands(consent.current) ? 'stands' : 'none'}>
   {#if consent.current && stands(consent.current)}
     <p>
-      Pictures: {consent.current.by} agreed on {dayText(consent.current.on)}, for {consent.current.what.toLowerCase()}.
+      Pictures: {consent.current.by} agreed on {dayText(consent.current.on)}, for {lowered(consent.current.what)}.
       {count === 0 ? 'None is kept.' : `This device keeps ${many}.`}
     </p>
     {#if withdrawing}
