@@ -41,7 +41,9 @@
 <section class="consent" aria-label="Pictures" data-consent={stands(consent.current) ? 'stands' : 'none'}>
   {#if consent.current && stands(consent.current)}
     <p>
-      Pictures: {consent.current.by} agreed on {dayText(consent.current.on)}, for {lowered(consent.current.what)}.
+      Pictures: {consent.current.by} agreed on {dayText(consent.current.on)}, for {lowered(
+        consent.current.what
+      )}.
       {count === 0 ? 'None is kept.' : `This device keeps ${many}.`}
     </p>
     {#if withdrawing}
