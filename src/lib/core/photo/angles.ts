@@ -59,8 +59,6 @@ export interface AngleKind {
 
 const one = <Kind extends AngleKind>(kind: Kind): Kind => kind;
 const LOW = ['cello', 'bass'] as const;
-/** A bassist leans a little to the bass as drawn, so nothing there is held against plumb. */
-const UPRIGHT = ['violin', 'viola', 'cello'] as const;
 const fromBehind = { violin: 'headBehind', viola: 'headBehind', cello: 'front', bass: 'front' } as const;
 const WRIST = { reading: 'bend', height: 'hand', distanceMm: 600, band: [0, 15], deepMm: 20 } as const;
 
@@ -126,7 +124,7 @@ export const ANGLES = {
     checks: ['hold-head', 'hold-looks', 'seat-line']
   }),
   trunk: one({
-    families: UPRIGHT,
+    families: FAMILIES,
     reading: 'plumb',
     points: [
       ['hip', [0, 180]],

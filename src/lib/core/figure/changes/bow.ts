@@ -149,7 +149,7 @@ export const BOW_CHANGES = {
   ),
   'bow-wrist-dropped': change(
     FAMILIES,
-    ['deg', 42, 60],
+    ['deg', 50, 60],
     (a, p) => ({ rightWristFlex: p.rightWristFlex - a }),
     ['rightPalm', 'rightWrist', 'rightForearm'],
     at('rightWrist', 0.04),
@@ -157,7 +157,7 @@ export const BOW_CHANGES = {
   ),
   'bow-wrist-high': change(
     FAMILIES,
-    ['deg', 42, 60],
+    ['deg', 50, 60],
     (a, p) => ({ rightWristFlex: p.rightWristFlex + a }),
     ['rightPalm', 'rightWrist', 'rightForearm'],
     at('rightWrist', 0.04),

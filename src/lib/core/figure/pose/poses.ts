@@ -144,7 +144,7 @@ const BASS: Pose = {
   frame: [2, 3, 3.5, 4],
   pelvisYaw: 6,
   spineYaw: 14,
-  spinePitch: 16.5,
+  spinePitch: 7,
   headYaw: -8,
   headPitch: -4,
   bowAt: 0.42,
@@ -152,7 +152,7 @@ const BASS: Pose = {
   rightShoulderForward: 25,
   rightShoulderUp: -8,
   hipsLeft: -35,
-  hipsForward: -50,
+  hipsForward: 10,
   turned: 42,
   bowString: 2
 };
