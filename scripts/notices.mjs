@@ -10,7 +10,7 @@ const IN_STYLES = /^(@fontsource.*|@skeletonlabs\/skeleton|tailwindcss)$/;
  * Package, version and text of its licence by the package's name. Every bundle of a run adds to it; the bundler reads its
  * configuration as a module of its own, so it lies where both find it.
  */
-const shared = /** @type {{ jarvelNotices?: Map<string, unknown> }} */ (globalThis);
+const shared = /** @type {{ jarvelNotices?: Map<string, { text: string }> }} */ (globalThis);
 const notices = (shared.jarvelNotices ??= new Map());
 /**
  * @param {string} name
@@ -51,12 +51,25 @@ function collectStyles(root) {
 }
 
 /**
- * Writes all notices as one file, by name.
+ * Writes all notices as one file, by name. Licences share most of their paragraphs: each is written once, and a notice
+ * says which are its.
  *
  * @param {string} file
  */
 export function writeNotices(file, root = process.cwd()) {
   collectStyles(root);
-  const all = [...notices.entries()].sort(([a], [b]) => (a < b ? -1 : 1)).map(([, notice]) => notice);
-  writeFileSync(file, JSON.stringify(all));
+  const paragraphs = /** @type {string[]} */ ([]);
+  const placeOf = /** @type {Map<string, number>} */ (new Map());
+  const place = (/** @type {string} */ paragraph) => {
+    const key = paragraph.replace(/\s+/g, ' ').trim();
+    if (!placeOf.has(key)) placeOf.set(key, paragraphs.push(paragraph) - 1);
+    return placeOf.get(key);
+  };
+  const all = [...notices.entries()]
+    .sort(([a], [b]) => (a < b ? -1 : 1))
+    .map(([, { text, ...notice }]) => ({
+      ...notice,
+      parts: text === '' ? [] : text.split(/\n\s*\n/).map(place)
+    }));
+  writeFileSync(file, JSON.stringify({ paragraphs, notices: all }));
 }

@@ -31,7 +31,15 @@
 
   async function notices(): Promise<readonly Notice[]> {
     const answer = await fetch('/_app/immutable/notices.json');
-    return answer.ok ? ((await answer.json()) as readonly Notice[]) : [];
+    if (!answer.ok) return [];
+    const { paragraphs, notices: all } = (await answer.json()) as {
+      readonly paragraphs: readonly string[];
+      readonly notices: readonly (Omit<Notice, 'text'> & { readonly parts: readonly number[] })[];
+    };
+    return all.map(({ parts, ...notice }) => ({
+      ...notice,
+      text: parts.map((part) => paragraphs[part]).join('\n\n')
+    }));
   }
 </script>
 
