@@ -1,12 +1,11 @@
 import { countedBy, countOf, NEW_COUNTING, type Counted, type Counting } from '$lib/core/ear';
 import type { SoundSource } from '../sound-source';
 import { whenHidden } from '../when-hidden';
-import { inStretches } from './in-stretches';
+import { listenTo, NOT_TO_BE_HAD } from './in-stretches';
 
 const STRETCH_MS = 25;
 /** Nobody plays any more: the microphone is not left open. */
 const GIVEN_UP_AFTER_MS = 120_000;
-const NOT_TO_BE_HAD = 'The microphone is not to be had.';
 
 /** Counts repetitions by ear: the room is measured first, and what is heard is not kept. */
 export class CountByEar {
@@ -40,28 +39,27 @@ export class CountByEar {
     this.refusal = '';
     this.heard = { count: 0, doubt: 'none' };
     this.phase = 'room';
-    let source: SoundSource;
-    try {
-      source = await this.open();
-    } catch {
-      if (begun !== this.#begun) return;
-      return this.#refuse(NOT_TO_BE_HAD);
-    }
-    // Stopped while the browser asked.
-    if (begun !== this.#begun) return source.close();
     let counting: Counting = NEW_COUNTING;
-    let last = performance.now();
+    let last: number | null = null;
     const hear = (db: number, at: number) => {
       counting = countedBy(counting, db, at);
       const { phase } = counting.gate;
       if (phase === 'too-loud') return this.#refuse('It is too loud here to count by ear.');
       if (phase !== 'room') this.phase = 'counts';
       const now = countOf(counting);
-      if (now.count !== this.heard.count) last = at;
+      if (last === null || now.count !== this.heard.count) last = at;
       this.heard = now;
       if (at - last > GIVEN_UP_AFTER_MS) this.stop();
     };
-    this.#end = inStretches(source, STRETCH_MS, hear, () => this.#refuse(NOT_TO_BE_HAD));
+    const end = await listenTo(
+      this.open,
+      () => begun === this.#begun,
+      STRETCH_MS,
+      hear,
+      () => this.#refuse(NOT_TO_BE_HAD)
+    );
+    if (begun === this.#begun) this.#end = end;
+    else end?.();
   }
 
   #refuse(why: string): void {

@@ -1,6 +1,31 @@
 import { earAside } from '$lib/workers/ear';
 import type { SoundSource } from '../sound-source';
 
+export const NOT_TO_BE_HAD = 'The microphone is not to be had.';
+
+/**
+ * Opens a source and hears it in stretches.
+ *
+ * @param isWanted no longer once it was given up, which may be while the browser asks
+ * @returns lets go of the source; null where it is not heard, of which `deaf` was told unless nobody wants it any more
+ */
+export async function listenTo(
+  open: () => Promise<SoundSource>,
+  isWanted: () => boolean,
+  ...[stretchMs, hear, deaf]: [number, (db: number, at: number) => void, () => void]
+): Promise<(() => void) | null> {
+  let source: SoundSource;
+  try {
+    source = await open();
+  } catch {
+    if (isWanted()) deaf();
+    return null;
+  }
+  if (isWanted()) return inStretches(source, stretchMs, hear, deaf);
+  source.close();
+  return null;
+}
+
 /**
  * Hears a source in stretches of a length, each once, the oldest first: a busy moment loses none of them. The sound is
  * heard beside the page, which is told no more than how loud it was.
@@ -9,7 +34,7 @@ import type { SoundSource } from '../sound-source';
  * @param deaf is told that there is no hearing beside the page
  * @returns lets go of the source; nothing is heard after it
  */
-export function inStretches(
+function inStretches(
   source: SoundSource,
   stretchMs: number,
   hear: (db: number, at: number) => void,

@@ -3,7 +3,7 @@ import { LONG_CLOCK_S } from '$lib/data/schema/check';
 import type { SoundSource } from '../sound-source';
 import { whenHidden } from '../when-hidden';
 import { aloud, beep } from './aloud';
-import { inStretches } from './in-stretches';
+import { listenTo, NOT_TO_BE_HAD } from './in-stretches';
 
 /** What starts and stops a clock. */
 export const WATCH_WAYS = ['tap', 'beeps', 'sound', 'silence'] as const;
@@ -17,7 +17,6 @@ const BEEPS = 3;
 const STRETCH_MS = 50;
 /** Nobody makes a sound any more: the microphone is not left open. */
 const GIVEN_UP_AFTER_MS = 120_000;
-const NOT_TO_BE_HAD = 'The microphone is not to be had.';
 const GO_HZ = 880;
 const COUNT_HZ = 440;
 
@@ -116,24 +115,24 @@ export class Watch {
   async #listen(way: 'sound' | 'silence'): Promise<void> {
     const begun = ++this.#begun;
     this.waits = { kind: 'room' };
-    let source: SoundSource;
-    try {
-      source = await this.open();
-    } catch {
-      if (begun !== this.#begun) return;
-      return this.#refuse(NOT_TO_BE_HAD);
-    }
-    // Given up while the browser asked.
-    if (begun !== this.#begun) return source.close();
     let gate: Gate = NEW_GATE;
-    const from = performance.now();
+    let from: number | null = null;
     const hear = (db: number, at: number) => {
       const heard = heardBy(gate, db, at);
       gate = heard.gate;
       if (heard.event) this.#heard(heard.event.kind, heard.event.at, way);
+      from ??= at;
       if (this.startedAt === null && at - from > GIVEN_UP_AFTER_MS) this.giveUp();
     };
-    this.#ends = [inStretches(source, STRETCH_MS, hear, () => this.#refuse(NOT_TO_BE_HAD))];
+    const end = await listenTo(
+      this.open,
+      () => begun === this.#begun,
+      STRETCH_MS,
+      hear,
+      () => this.#refuse(NOT_TO_BE_HAD)
+    );
+    if (begun !== this.#begun) end?.();
+    else if (end) this.#ends = [end];
   }
 
   #refuse(why: string): void {

@@ -97,6 +97,8 @@ function underTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose, 
  * How a hand comes round a neck that stands, in hand lengths and in directions across, along and out of the board: the
  * knuckles beside it and over it, where the fingers point, where the back of the hand looks, where the thumb lies behind
  * the neck, in halves of the nut, and to where its joint stands out. A bass's neck is so thick that the hand stays beside it.
+ *
+ * Source: our own drawing.
  */
 const STANCES: Readonly<
   Record<
