@@ -116,7 +116,12 @@ test('who is between sizes waits in a second line, tries on, and comes back', as
   await expect(page.getByRole('heading', { name: 'Saffi Dunmorrow', level: 2 })).toBeVisible();
   await page.getByRole('link', { name: 'Try on Ottilie Fernsby' }).click();
   await takeSize(page);
+  // A step that is tapped while something ends is the one that is gone to, and has not moved from under the finger.
+  const card = page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: 'Card' });
+  const before = await card.boundingBox();
   await page.getByRole('button', { name: /^Keep this set-up/ }).click();
+  await expect(page.locator('[data-step=check]')).toBeVisible();
+  expect(Math.abs(((await card.boundingBox())?.x ?? 0) - (before?.x ?? 0))).toBeLessThan(5);
   await toStep(page, 'Card');
   await page.getByRole('button', { name: 'Finished, next player' }).click();
   await expect(page.getByRole('heading', { name: 'Monday beginners, autumn' })).toBeVisible();

@@ -113,8 +113,9 @@ for (const [device, use] of DEVICES)
         await hand.goOn();
       }
       await expect(page.getByRole('heading', { name: 'Child5 Sampleton', level: 2 })).toBeVisible();
-      await hand.absent();
       await expect(page.getByRole('region', { name: 'Sizes so far' })).toContainText('×');
+      // The file has it although the screen may not show it yet.
+      await hand.absent();
       const download = page.waitForEvent('download');
       await hand.tap(page.getByRole('button', { name: 'Save as CSV' }));
       const list = (await bytesOf(await download)).toString();

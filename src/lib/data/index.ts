@@ -7,7 +7,7 @@ export { onCommitted } from './journal/heard';
 export { lastDone, lastUndone } from './journal/steps';
 export { forget, UNDO_DELETION_MS } from './journal/forget';
 export { Refusal } from './store/refusal';
-export { isOfStorage } from './journal/saving';
+export { allWritten, isOfStorage } from './journal/saving';
 export { NotSaved, watchSaves, type SaveState } from './journal/save-state';
 export { newId } from './store/ids';
 export { changeSettings } from './commands/settings';

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { freshDatabase, givenPlayer } from '../testing';
 import { undo } from '../journal/changes';
+import { allWritten } from '../journal/saving';
+import { dayMembers, membersOfDay } from '../questions/day-members';
 import {
   closeDay,
-  dayMembers,
   joinQueue,
   passInQueue,
   queueMembers,
@@ -41,12 +42,27 @@ describe('a fitting day', () => {
     const known = await givenPlayer(db);
     const members = [{ playerId: known.id }, { form: form('New One'), id: 'new-one' }];
     const id = await startDay(db, 'Trial line', members);
-    const standings = async () => {
-      const day = await db.days.get(id);
-      return day ? dayMembers(day, await db.players.toArray(), await db.fits.toArray()) : [];
-    };
+    const standings = () => membersOfDay(db, id);
     return { db, id, known, members, standings };
   }
+
+  it('is read, as for a file, with what was pressed just before', async () => {
+    const { db, id, known, standings } = await started();
+    const pressed = setDayState(db, id, known, 'absent');
+    await allWritten();
+    expect((await standings())[0]?.state).toBe('absent');
+    await pressed;
+    await removeDay(db, id);
+    expect(await standings()).toEqual([]);
+  });
+
+  it('is read after what was refused, too', async () => {
+    const { db, known, standings } = await started();
+    const refused = setDayState(db, 'gone', known, 'absent').catch((error: unknown) => error);
+    await allWritten();
+    expect(await refused).toBeInstanceOf(Refusal);
+    expect((await standings())[0]?.state).toBe('waiting');
+  });
 
   it('adds its new players and itself as one step, once', async () => {
     const { db, id, known, members, standings } = await started();

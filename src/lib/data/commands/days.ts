@@ -1,8 +1,6 @@
 import type { MeasurementId } from '$lib/core/body';
-import type { Size } from '$lib/core/instruments';
 import { joined, withState } from '$lib/core/queue';
 import { dayOf } from '$lib/core/time';
-import { groupByPlayer, newestFirst } from '../questions/case';
 import { commit } from '../journal/changes';
 import type { Writer } from '../journal/writer';
 import type { Database } from '../store/database';
@@ -11,7 +9,7 @@ import { newId } from '../store/ids';
 import { addReadingTo, putReadings } from './measurements';
 import { knownPlayers } from '../questions/known-players';
 import { putNewPlayers } from './players';
-import type { DayState, Fit, FittingDay, Player, PlayerForm } from '../store/records';
+import type { DayState, FittingDay, Player, PlayerForm } from '../store/records';
 import { Refusal } from '../store/refusal';
 import { clearTyped } from './typed';
 
@@ -165,38 +163,6 @@ export const passInQueue = (
     await put('days', { ...day, entries: withState(day.entries, player.id, 'passed') });
     await clearTyped(db, player.id);
   });
-
-/** A player of a fitting day, with the size that was decided since it began. */
-export interface DayMember {
-  readonly player: Player;
-  readonly state: DayState;
-  readonly size: Size | null;
-  readonly betweenSizes: boolean;
-}
-
-/** Where every player of a day stands, in its order. A size counts once the player has passed or was tried on. */
-export function dayMembers(
-  day: FittingDay,
-  players: readonly Player[],
-  fits: readonly Fit[]
-): readonly DayMember[] {
-  const byId = new Map(players.map((player) => [player.id, player]));
-  const since = groupByPlayer(fits.filter(({ at }) => at >= day.startedAt));
-  return day.entries.flatMap(({ playerId, state }): DayMember[] => {
-    const player = byId.get(playerId);
-    if (!player) return [];
-    const fit = newestFirst(since.get(playerId) ?? []).find(({ family }) => family === player.family);
-    const passed = fit !== undefined && (state === 'passed' || state === 'trial');
-    return [
-      {
-        player,
-        state: passed ? 'passed' : state === 'passed' ? 'waiting' : state,
-        size: passed ? fit.size : null,
-        betweenSizes: passed && fit.betweenSizes
-      }
-    ];
-  });
-}
 
 /** Closes a fitting day, or opens it again. */
 export const closeDay = (db: Database, dayId: string, closed: boolean, now = new Date()): Promise<void> =>

@@ -4,6 +4,14 @@ import { NotSaved, reportSave, type SaveProblem } from './save-state';
 
 /** Writes that have begun and not ended; everything is saved when there are none. */
 let underWay = 0;
+const waiting: (() => void)[] = [];
+
+/**
+ * Waits until what was asked for before is written or was refused: what is read after it, as for a file, lacks nothing
+ * that was pressed.
+ */
+export const allWritten = (): Promise<void> =>
+  underWay === 0 ? Promise.resolve() : new Promise((go) => waiting.push(go));
 
 /** Names of errors by which the browser's storage, or the library over it, says that it did not take something. */
 const OF_STORAGE =
@@ -43,6 +51,7 @@ export async function saving<T>(label: string, work: () => PromiseLike<T>): Prom
     throw new NotSaved(label, problem, error);
   } finally {
     underWay--;
+    if (underWay === 0) for (const go of waiting.splice(0)) go();
   }
 }
 

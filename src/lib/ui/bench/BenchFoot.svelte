@@ -88,7 +88,8 @@
       class="btn act pain"
       aria-label="Pain, tingling or numbness"
       disabled={noting.busy}
-      onclick={stopForPain}>Pain<span class="wide">, tingling or numbness</span></button
+      onclick={stopForPain}
+      >Pain{#if step !== 'set-up'}<span class="wide">, tingling or numbness</span>{/if}</button
     >
   {/if}
 </footer>
@@ -100,7 +101,6 @@
     z-index: 10;
     display: flex;
     flex-wrap: wrap;
-    justify-content: space-between;
     align-items: center;
     gap: 0 1rem;
     padding: 0 1.5rem;
@@ -110,10 +110,13 @@
   .stopped {
     flex-basis: 100%;
   }
+  /* Whatever is said on their left, and whether there is a button on their right: the steps stay where they are. */
   .now {
+    flex: 0 0 13rem;
     display: flex;
     align-items: center;
     gap: 0.6rem;
+    line-height: 1.2;
   }
   .now b {
     font-size: 1.6rem;
@@ -122,13 +125,14 @@
   .foot nav {
     display: flex;
     flex-wrap: wrap;
+    margin-right: auto;
   }
   .foot nav a {
+    position: relative;
     display: inline-flex;
     align-items: center;
-    gap: 0.3rem;
     min-height: 3rem;
-    padding-inline: 0.6rem;
+    padding-inline: 0.75rem;
     border-bottom: 3px solid transparent;
   }
   .foot nav a[aria-current] {
@@ -143,13 +147,21 @@
     margin-block: 0.25rem;
   }
   .tick {
+    position: absolute;
+    top: 0.1rem;
+    right: 0.05rem;
     color: var(--fits);
+    font-size: 0.85rem;
     font-weight: 700;
   }
   @media (max-width: 900px) {
     .foot {
       padding-inline: 1rem;
       column-gap: 0.25rem;
+    }
+    .now {
+      flex: 0 0 auto;
+      min-width: 4.5rem;
     }
     .now span,
     .wide {

@@ -73,10 +73,14 @@
   /** Where the teacher came in; a place of the address leads anywhere else. */
   // svelte-ignore state_referenced_locally
   const first: StepId = toMend() ? 'set-up' : bench.decided ? nextStep : 'measure';
-  const step: StepId = $derived(stepOf(page.url.hash) ?? first);
+  let step: StepId = $derived(stepOf(page.url.hash) ?? first);
 
   async function goTo(to: StepId) {
-    if (to !== step) await goto(`#${to}`, { keepFocus: true, noScroll: true });
+    if (to !== step) {
+      // At once: what ends while the address is on its way must know that the teacher has gone.
+      step = to;
+      await goto(`#${to}`, { keepFocus: true, noScroll: true });
+    }
     await tick();
     window.scrollTo({ top: 0 });
     enter();

@@ -14,6 +14,10 @@
   const counts = $derived(countsOf(queue.members));
 
   const closed = $derived(queue.day?.closedAt !== null);
+  const save = () => {
+    const { day } = queue;
+    return day && attempt(() => saveList(day));
+  };
   const close = () => queue.day && attempt(() => closeDay(db, queue.day?.id ?? '', !closed));
 </script>
 
@@ -71,7 +75,7 @@
   </table>
   <p class="flex flex-wrap gap-3 no-print">
     <button type="button" class="btn act-next" onclick={() => window.print()}>Print the list</button>
-    <button type="button" class="btn act" onclick={() => saveList(queue)}>Save as CSV</button>
+    <button type="button" class="btn act" onclick={save}>Save as CSV</button>
     <button type="button" class="btn act" onclick={close}
       >{closed ? 'Open the day again' : 'Close the fitting day'}</button
     >

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { FAMILY_WORDS } from '$lib/words/families';
+  import { attempt } from '$lib/ui/shell/attempt';
   import { countsOf, saveList } from './day-list';
   import type { DayQueue } from './queue.svelte';
 
@@ -7,6 +8,10 @@
   let { queue }: { queue: DayQueue } = $props();
 
   const counts = $derived(countsOf(queue.members));
+  const save = () => {
+    const { day } = queue;
+    return day && attempt(() => saveList(day));
+  };
   const families = $derived(new Set(counts.map(({ family }) => family)).size);
 </script>
 
@@ -26,7 +31,7 @@
   {/if}
   <p>
     <button type="button" class="act-quiet" onclick={() => window.print()}>Print the list</button>
-    <button type="button" class="act-quiet" onclick={() => saveList(queue)}>Save as CSV</button>
+    <button type="button" class="act-quiet" onclick={save}>Save as CSV</button>
   </p>
 </section>
 

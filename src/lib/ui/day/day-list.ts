@@ -1,9 +1,8 @@
 import { FAMILIES, sizesUp, type Family, type Size } from '$lib/core/instruments';
-import { groupOf } from '$lib/data';
-import type { DayMember } from '$lib/data/commands/days';
+import { allWritten, db, groupOf, groupsApart, type FittingDay } from '$lib/data';
+import { membersOfDay, type DayMember } from '$lib/data/questions/day-members';
 import { download, fileNamePart } from '$lib/ui/download';
 import { DAY_STATE_WORDS } from '$lib/words/days';
-import type { DayQueue } from './queue.svelte';
 
 /** How many of a size a fitting day has decided. */
 export interface SizeCount {
@@ -28,9 +27,10 @@ export const countsOf = (members: readonly DayMember[]): readonly SizeCount[] =>
 export const noteOf = ({ state, size, betweenSizes }: DayMember): string =>
   size ? (betweenSizes ? 'between sizes' : '') : DAY_STATE_WORDS[state];
 
-/** The list as a file, as far as it is. */
-export async function saveList({ members, groups, day }: DayQueue): Promise<void> {
-  const { toCsv } = await import('$lib/data/files/csv');
+/** The list as a file, as far as it is: with what was pressed just before, which the screen may not show yet. */
+export async function saveList(day: FittingDay): Promise<void> {
+  const [{ toCsv }] = await Promise.all([import('$lib/data/files/csv'), allWritten()]);
+  const [members, groups] = await Promise.all([membersOfDay(db, day.id), groupsApart(db)]);
   const rows = members.map((member) => [
     member.player.name,
     member.player.family,
@@ -39,7 +39,7 @@ export async function saveList({ members, groups, day }: DayQueue): Promise<void
     noteOf(member)
   ]);
   download(
-    `sizes-${fileNamePart(day?.name ?? '')}.csv`,
+    `sizes-${fileNamePart(day.name)}.csv`,
     'text/csv;charset=utf-8',
     toCsv(['Name', 'Instrument', 'Group', 'Size', 'Note'], rows)
   );

@@ -25,7 +25,7 @@ import {
   type PlayerCase,
   type Settings
 } from '$lib/data';
-import { dayMembers, type DayMember } from '$lib/data/commands/days';
+import { dayMembers, type DayMember } from '$lib/data/questions/day-members';
 import { sexOf } from '$lib/data/questions/lengths';
 import { lentTo, type Lent } from '$lib/data/questions/lent';
 import { clock } from '$lib/ui/clock.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { db, groupNames, type PlayerForm } from '$lib/data';
+  import { allWritten, db, groupNames, type PlayerForm } from '$lib/data';
   import { importPlayers, type KnownHow } from '$lib/data/commands/players';
   import { playersByName } from '$lib/data/questions/records';
   import { download } from '$lib/ui/download';
@@ -13,7 +13,7 @@
   /** Files in and out: the whole record as a backup, players as a list. Nothing is written before its preview. */
   async function savePlayers() {
     await attempt(async () => {
-      const { playersToCsv } = await import('$lib/data/files/players-csv');
+      const [{ playersToCsv }] = await Promise.all([import('$lib/data/files/players-csv'), allWritten()]);
       download(
         'players.csv',
         'text/csv;charset=utf-8',

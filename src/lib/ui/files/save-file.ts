@@ -1,3 +1,4 @@
+import { allWritten } from '$lib/data';
 import { LEAST_PASSWORD } from '$lib/data/files/password';
 import type { Saved } from '$lib/data/files/desk';
 import { download } from '$lib/ui/download';
@@ -24,6 +25,7 @@ export async function saveFile(
   what: Saved,
   password: string
 ): Promise<string | null> {
+  await allWritten();
   const { bytes, problem } = await desk.run('Writing the file and reading it back', (door, report) =>
     door.write(what, password, new Date(), report)
   );
