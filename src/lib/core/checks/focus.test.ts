@@ -36,7 +36,7 @@ const seen = (checkId: string, day: IsoDay, rating: Rating): SeenResult => ({
 });
 
 const openFor = (own: readonly Check[], results: readonly SeenResult[], today: IsoDay): readonly Check[] =>
-  openChecks(own, seenOf({ checks: own, results, today }).stands).map(({ check }) => check);
+  openChecks(seenOf({ checks: own, results, today }).stands).map(({ check }) => check);
 
 describe('how strong an outcome is', () => {
   it.each([

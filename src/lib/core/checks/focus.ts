@@ -125,7 +125,7 @@ export function groundOf(question: FocusQuestion): Ground {
   const empty = { stands, pressing: [], inOrder: [], open: [], lastLesson };
   if (pain) return { ...empty, focus: { ...none, reason: { kind: 'pain' } } };
 
-  const openNow = openChecks(checks, stands);
+  const openNow = openChecks(stands);
   const open = themesOpen(openNow, lessons, today);
   const held = heldTheme(stands, lessons);
   const asked = open.find(({ theme }) => categoryOf(theme) === question.category);

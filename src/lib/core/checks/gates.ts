@@ -1,34 +1,30 @@
-import { listOf } from './listed';
+import type { Listed } from './listed';
 import type { Stand } from './seen';
 import { MOSTLY, SECURE } from './strength';
-import { isPlucking } from './themes';
-import type { Check, CheckCategory } from './types';
+import { CHECK_CATEGORIES } from './types';
 
 /** How far a player is with what others wait for, worked out once for all checks. */
 interface Ground {
-  /** The least strength in a category, advanced checks left out. */
-  readonly least: Readonly<Partial<Record<CheckCategory, number>>>;
-  /** Strength of a check; null where it is not in the list. */
-  readonly strengthOf: (id: string) => number | null;
+  readonly stands: readonly Stand[];
+  /** The least strength in each category, advanced checks left out. */
+  readonly least: readonly number[];
   readonly plucks: 'none' | 'begun' | 'not-begun';
 }
 
-function groundOf(checks: readonly Check[], stands: readonly Stand[]): Ground {
-  const least: Partial<Record<CheckCategory, number>> = {};
+const BOW_USE = CHECK_CATEGORIES.indexOf('bow-use');
+
+function groundOf(stands: readonly Stand[]): Ground {
+  const least = CHECK_CATEGORIES.map(() => SECURE);
   let plucks: Ground['plucks'] = 'none';
-  for (const { check, standing } of stands) {
+  for (const { listed, standing } of stands) {
+    const { check, category, after, isPlucking } = listed;
     if (check.later) continue;
     const { strength } = standing;
-    least[check.category] = Math.min(least[check.category] ?? SECURE, strength);
-    if (plucks === 'begun' || check.after || !isPlucking(check)) continue;
+    if (strength < (least[category] ?? SECURE)) least[category] = strength;
+    if (plucks === 'begun' || !isPlucking || after.length > 0) continue;
     plucks = strength > 0 ? 'begun' : 'not-begun';
   }
-  const { placeOf } = listOf(checks);
-  const strengthOf = (id: string) => {
-    const at = placeOf.get(id);
-    return at === undefined ? null : (stands[at]?.standing.strength ?? null);
-  };
-  return { least, strengthOf, plucks };
+  return { stands, least, plucks };
 }
 
 /**
@@ -36,19 +32,19 @@ function groundOf(checks: readonly Check[], stands: readonly Stand[]): Ground {
  * secure; by the ways of beginning some wait for whole categories; the bow comes after plucking was begun, where that
  * is not for later itself.
  */
-function isTime(check: Check, { least, strengthOf, plucks }: Ground): boolean {
-  const { later, gate = [], after = [], category } = check;
-  if (later && (least[category] ?? SECURE) < SECURE) return false;
-  if (gate.some((id) => (strengthOf(id) ?? SECURE) < SECURE)) return false;
+function isTime(listed: Listed, { stands, least, plucks }: Ground): boolean {
+  const { check, gate, after, category, isPlucking } = listed;
+  if (check.later && (least[category] ?? SECURE) < SECURE) return false;
+  if (gate.some((at) => (stands[at]?.standing.strength ?? SECURE) < SECURE)) return false;
   if (after.some((one) => (least[one] ?? SECURE) < MOSTLY)) return false;
-  return category !== 'bow-use' || isPlucking(check) || plucks !== 'not-begun';
+  return category !== BOW_USE || isPlucking || plucks !== 'not-begun';
 }
 
 /** The open checks: what rests is left out, and what waits for its time and was never looked at. */
-export function openChecks(checks: readonly Check[], stands: readonly Stand[]): readonly Stand[] {
-  const ground = groundOf(checks, stands);
+export function openChecks(stands: readonly Stand[]): readonly Stand[] {
+  const ground = groundOf(stands);
   return stands.filter(
-    ({ check, standing: { restsUntil, strength } }) =>
-      restsUntil === null && (strength > 0 || isTime(check, ground))
+    ({ listed, standing: { restsUntil, strength } }) =>
+      restsUntil === null && (strength > 0 || isTime(listed, ground))
   );
 }

@@ -79,7 +79,7 @@ export function readyList({
 }: FocusQuestion): readonly (Check & { readonly amiss: boolean })[] {
   const isAmiss = ({ standing: { strength } }: Stand): boolean => strength > 0 && strength < MOSTLY;
   const rank = (one: Stand): string => (isAmiss(one) ? '' : (one.standing.lastDay ?? '0'));
-  return openChecks(checks, seenOf({ checks, results, today }).stands)
+  return openChecks(seenOf({ checks, results, today }).stands)
     .filter(({ check }) => check.category === 'ready')
     .toSorted((a, b) => (rank(a) < rank(b) ? -1 : 1))
     .map((one) => ({ ...one.check, amiss: isAmiss(one) }));

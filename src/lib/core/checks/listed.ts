@@ -1,6 +1,6 @@
 import { canHurt } from './identities';
-import { themeOf, THEMES } from './themes';
-import type { Check } from './types';
+import { isPlucking, themeOf, THEMES } from './themes';
+import { CHECK_CATEGORIES, type Check } from './types';
 
 /** What a check is in its list, whatever was seen of it. */
 export interface Listed {
@@ -8,6 +8,12 @@ export interface Listed {
   /** Its place in the themes; -1 where it is of none. */
   readonly theme: number;
   readonly isAboutHurt: boolean;
+  readonly isPlucking: boolean;
+  /** Its place in the categories. */
+  readonly category: number;
+  /** Those that must be secure before it, and the categories that must be mostly there, by their places. */
+  readonly gate: readonly number[];
+  readonly after: readonly number[];
 }
 
 /** A list of checks: each with its place. */
@@ -26,13 +32,20 @@ const lists = new WeakMap<readonly Check[], CheckList>();
 export function listOf(checks: readonly Check[]): CheckList {
   const known = lists.get(checks);
   if (known) return known;
-  const list = {
-    placeOf: new Map(checks.map(({ id }, at) => [id, at])),
-    each: checks.map((check) => {
-      const theme = themeOf(check);
-      return { check, theme: theme ? THEMES.indexOf(theme) : -1, isAboutHurt: isAboutHurt(check) };
-    })
-  };
+  const placeOf = new Map(checks.map(({ id }, at) => [id, at]));
+  const each = checks.map((check): Listed => {
+    const theme = themeOf(check);
+    return {
+      check,
+      theme: theme ? THEMES.indexOf(theme) : -1,
+      isAboutHurt: isAboutHurt(check),
+      isPlucking: isPlucking(check),
+      category: CHECK_CATEGORIES.indexOf(check.category),
+      gate: (check.gate ?? []).flatMap((id) => placeOf.get(id) ?? []),
+      after: (check.after ?? []).map((category) => CHECK_CATEGORIES.indexOf(category))
+    };
+  });
+  const list = { placeOf, each };
   lists.set(checks, list);
   return list;
 }

@@ -50,7 +50,7 @@ export class ThemesFound {
     // Where two were looked at alike, the lesson went on with what it was about.
     if (this.#counts[this.#last] !== this.#most) this.#last = this.#counts.indexOf(this.#most);
     this.found.push({ day, theme: THEMES[this.#last] ?? THEMES[0] });
-    this.#counts.fill(0);
+    for (let at = 0; at < THEMES.length; at++) this.#counts[at] = 0;
     this.#most = 0;
   }
 }
