@@ -10,7 +10,7 @@ import { legOf, legShapes, stoolShapes, type Leg } from './body/leg';
 import { figureBody, HIP_OVER_SEAT, type FigureBody } from './body/lengths';
 import { SIDES, signOf, spineOf, type Side, type Spine } from './body/spine';
 import { trunkShapes } from './body/trunk';
-import type { Shape } from './drawing/shapes';
+import { egg, type Shape } from './drawing/shapes';
 import { bowOf, bowShapes, type Bow, type BowFrame } from './instrument/bow';
 import type { Cushion, RestLift } from './instrument/fitted';
 import { bodyHalf, modelOf, type Model } from './instrument/model';
@@ -22,7 +22,7 @@ import type { Pose } from './pose/pose';
 import { POSES } from './pose/poses';
 import { bassFrame, celloFrame, guardedFrame, shoulderFrame } from './pose/stand';
 import { jointsOf, limbsOf, spotsOf, type Parts } from './readout';
-import { across, cross, place, sub, type Frame, type Vec } from './vector';
+import { across, cross, place, scale, sub, type Frame, type Vec } from './vector';
 
 /** Who is drawn, with what, and how. */
 export interface FigureQuestion {
@@ -175,6 +175,7 @@ function shapesOf(
     bow,
     lies,
     pose,
+    plans,
     fittings
   }: Parts & { readonly fittings: Fittings },
   seatMm: number | null
@@ -186,6 +187,7 @@ function shapesOf(
     ...(frame ? instrumentShapes(model, frame, fittings) : []),
     ...(seatMm === null ? [] : stoolShapes(body, seatMm, pose.seatBack)),
     ...(lies ? bowShapes(bow, lies, pose) : []),
+    ...(frame ? plans.left.touches.map((at, i) => printShape(at, i, frame, body.handMm)) : []),
     ...SIDES.flatMap((side) => [
       ...legShapes(body, side, legs[side]),
       ...armShapes(body, side, arms[side]),
@@ -193,6 +195,13 @@ function shapesOf(
     ])
   ];
 }
+
+/** How far a fingertip reaches across and along its string, and over it, in hands. */
+const PRINT: Vec = [0.058, 0.044, 0.02];
+
+/** Where a finger lands, as the string sees its tip. */
+const printShape = (at: Vec, finger: number, frame: Frame, handMm: number): Shape =>
+  egg({ ...frame, at }, [0, 0, 0], scale(PRINT, handMm), { part: `print${finger + 1}`, tone: 'skin' });
 
 /** What is under the back as it is fitted; null when it is missing. */
 function restOf(

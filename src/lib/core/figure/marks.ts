@@ -47,6 +47,8 @@ const TURNED = 0.45;
 const LONG = 1.2;
 /** How far round a curved arrow goes, radians. */
 const ROUND_RAD = 2;
+/** From so far aside one half of a body hides the other, as the sine of the angle. */
+const FROM_THE_SIDE = 0.8;
 /** A point this near to the edge is no place for an arrow, as a share of the picture. */
 const INSET = 0.06;
 /** Points of a mesh that are followed. */
@@ -239,7 +241,10 @@ function arrowOf(moved: readonly Moved[], { window, detail, strokePx }: MarkOpti
       return [middle[0] + radius * Math.cos(angle), middle[1] + radius * Math.sin(angle)];
     }).flat();
     const tip: Place = [middle[0] + radius * Math.cos(end), middle[1] + radius * Math.sin(end)];
-    return [arc, headAt(tip, end + (sense * Math.PI) / 2 - sense * 0.15, HEAD * length)];
+    const isWhole = arc.every((at, i) =>
+      i % 2 === 0 ? at > left + inset && at < right - inset : at > top + inset && at < bottom - inset
+    );
+    if (isWhole) return [arc, headAt(tip, end + (sense * Math.PI) / 2 - sense * 0.15, HEAD * length)];
   }
   const way = Math.atan2(furthest.by[1], furthest.by[0]);
   const [dx, dy] = [length * Math.cos(way), length * Math.sin(way)];
@@ -248,6 +253,14 @@ function arrowOf(moved: readonly Moved[], { window, detail, strokePx }: MarkOpti
   const x = within(furthest.at[0], left + inset + Math.max(0, dx), right - inset + Math.min(0, dx));
   const y = within(furthest.at[1], top + inset + Math.max(0, dy), bottom - inset + Math.min(0, dy));
   return [[x - dx, y - dy, x, y], headAt([x, y], way, HEAD * length)];
+}
+
+/** What is of both sides and of nothing else has an arrow on either, unless one hides the other. */
+function bySide(shapes: readonly Shape[], { azimuth }: View): readonly (readonly Shape[])[] {
+  if (Math.abs(Math.sin((azimuth * Math.PI) / 180)) > FROM_THE_SIDE) return [shapes];
+  const [left, right] = ['left', 'right'].map((side) => shapes.filter(({ part }) => part.startsWith(side)));
+  const isBoth = left?.length && right?.length && left.length + right.length === shapes.length;
+  return isBoth ? [left, right] : [shapes];
 }
 
 /**
@@ -267,7 +280,7 @@ export function strayingOf(right: readonly Shape[], wrong: readonly Shape[], opt
   const there = other.length > 0 ? silhouette(other, camera, window, grid) : null;
   const runs = there ? ghosts.flatMap((loop) => runsOff(loop, there, options)) : ghosts;
   const tolerance = 0.3 / detail;
-  const arrow = arrowOf(movedPoints(one, other, camera), options);
+  const arrow = bySide(other, view).flatMap((side) => arrowOf(movedPoints(one, side, camera), options));
   return {
     ghost: runs.map((run) => flowingLine(run, tolerance)).join(''),
     arrow: arrow.map((line) => flowingLine(line, tolerance / 4)).join('')

@@ -1,3 +1,6 @@
+/** Where a finger of the left hand lands, by its number after it. */
+export const LANDED = 'print';
+
 /** All parts that are not the player's, by the beginning of their name. */
 export const INSTRUMENT_PARTS = [
   'instrument',

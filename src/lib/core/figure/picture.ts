@@ -14,6 +14,7 @@ import {
   type PlainQuestion
 } from './plain-picture';
 import { sub } from './vector';
+import { shows } from './views';
 
 /** A picture: who, with what, how, and from where. */
 export interface PictureQuestion extends PlainQuestion {
@@ -69,8 +70,7 @@ function withStraying(picture: Picture, right: Figure, wrong: Figure, options: P
   const parts = (options.marked ?? []).flatMap(({ kind }) => changeKind(kind).parts);
   const { view, detail, strokePx = 1.5 } = options;
   const { x, y, width, height } = picture.window;
-  const of = ({ shapes }: Figure) =>
-    shapes.filter(({ part }) => begins(part, parts) && !begins(part, view.without));
+  const of = ({ shapes }: Figure) => shapes.filter(({ part }) => begins(part, parts) && shows(view, part));
   const against = (options.marked ?? []).map(({ kind }) => changeKind(kind).against).find((spot) => spot);
   const [was, is] = against ? [right.spots[against], wrong.spots[against]] : [];
   const should = was && is ? of(right).map((shape) => shifted(shape, sub(is, was))) : of(right);

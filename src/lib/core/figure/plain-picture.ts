@@ -8,7 +8,7 @@ import type { Pose } from './pose/pose';
 import { POSES } from './pose/poses';
 import type { Straying } from './marks';
 import { strokesPath } from './strokes';
-import type { View } from './views';
+import { shows, type View } from './views';
 
 /**
  * Pictures of a figure as it is: without the faults, which are more than all the rest and of which most pictures have
@@ -96,7 +96,7 @@ export function plainPicture(
   const inkOf = (part: string): Ink =>
     begins(part, parts) ? 'marked' : begins(part, INSTRUMENT_PARTS) ? 'instrument' : 'player';
   const drawing = draw(
-    figure.shapes.filter(({ part }) => !begins(part, view.without)),
+    figure.shapes.filter(({ part }) => shows(view, part)),
     {
       direction: view,
       detail,

@@ -5,9 +5,27 @@ import { headAt } from './marks';
 import { onBow, stickOver } from './instrument/bow';
 import type { View } from './views';
 
+type Place = readonly [x: number, y: number];
+
 /** How far beside the stick the way of the bow is drawn, and how long its heads are, pixels. */
 const BESIDE_PX = 15;
 const HEAD_PX = 9;
+
+/** How often a bouncing bow leaves the string, how high that is drawn, and by how many points each time. */
+const HOPS = 4;
+const HOP_PX = 16;
+const HOP_POINTS = 8;
+
+/** The way of what leaves its line and falls back to it, again and again. */
+function hops([fx, fy]: Place, [tx, ty]: Place, high: number): Flat {
+  const long = Math.hypot(tx - fx, ty - fy) || 1;
+  const [nx, ny] = [((ty - fy) / long) * high, (-(tx - fx) / long) * high];
+  return Array.from({ length: HOPS * HOP_POINTS + 1 }, (_, i) => {
+    const share = i / (HOPS * HOP_POINTS);
+    const off = Math.abs(Math.sin(HOPS * Math.PI * share));
+    return [fx + (tx - fx) * share + nx * off, fy + (ty - fy) * share + ny * off];
+  }).flat();
+}
 
 interface StrokesOptions {
   readonly view: View;
@@ -24,7 +42,7 @@ export function strokesPath(
 ): string {
   if (!lies) return '';
   const camera = cameraOf(view);
-  const stickAt = (share: number): readonly [number, number] => {
+  const stickAt = (share: number): Place => {
     const along = share * bow.hairMm;
     const [x, y] = seen(camera, onBow(lies, [along, stickOver(bow, along), 0]));
     return [x, y];
@@ -35,14 +53,12 @@ export function strokesPath(
   const side = (tx - fx) / long > 0 ? 1 : -1;
   const off = (side * BESIDE_PX) / detail;
   const [nx, ny] = [((ty - fy) / long) * off, (-(tx - fx) / long) * off];
-  const at = (share: number): readonly [number, number] => [
-    fx + (tx - fx) * share + nx,
-    fy + (ty - fy) * share + ny
-  ];
+  const at = (share: number): Place => [fx + (tx - fx) * share + nx, fy + (ty - fy) * share + ny];
   const towards = Math.atan2(ty - fy, tx - fx);
   const head = HEAD_PX / detail;
   const lines = pose.strokes.flatMap(([from, to]): Flat[] => {
     const [start, end] = [at(from), at(to)];
+    if (pose.strokeGoes === 'bouncing') return [hops(start, end, (side * HOP_PX) / detail)];
     const there = [[...start, ...end], headAt(end, towards, head)];
     return pose.strokes.length > 1 ? there : [...there, headAt(start, towards + Math.PI, head)];
   });

@@ -1,5 +1,5 @@
 import type { Direction } from './drawing/camera';
-import { INSTRUMENT_PARTS } from './parts';
+import { INSTRUMENT_PARTS, LANDED } from './parts';
 
 /** What of a figure a picture shows: all of it, or a piece round a spot. */
 export interface View extends Direction {
@@ -15,7 +15,13 @@ export interface View extends Direction {
   } | null;
   /** Parts that are left out, by the beginning of their name, so that what matters is seen. */
   readonly without: readonly string[];
+  /** Where fingers land is seen instead of the hand. */
+  readonly prints?: boolean;
 }
+
+/** Whether a view shows a part. */
+export const shows = ({ without, prints = false }: View, part: string): boolean =>
+  part.startsWith(LANDED) ? prints : !without.some((name) => part.startsWith(name));
 
 const all = (azimuth: number, elevation: number): View => ({ azimuth, elevation, crop: null, without: [] });
 
@@ -123,6 +129,11 @@ export const VIEWS = {
   fingers: close(-150, 45, 'leftFingers', [0, 0, 0.14, 0.125], BESIDE_LEFT_HAND),
   fourthFinger: close(-150, 45, 'leftFourthFinger', [0, 0, 0.1, 0.09], BESIDE_LEFT_HAND),
   fingersSide: close(98, 6, 'leftFingers', [0, 0.01, 0.13, 0.116], BESIDE_LEFT_HAND),
+  /** Where the fingers of the left hand land on the board, without the hand that would cover it. */
+  prints: {
+    ...close(-155, 55, 'leftFingers', [0, 0, 0.084, 0.076], [...BESIDE_LEFT_HAND, 'left']),
+    prints: true
+  },
   fingersFront: close(-30, 20, 'leftFingers', [0, 0, 0.14, 0.125], BESIDE_LEFT_HAND),
   leftThumb: close(150, 8, 'leftThumb', [0.01, 0.01, 0.14, 0.125], BESIDE_LEFT_HAND),
   /** The low strings' hand from its little finger. */
@@ -135,8 +146,6 @@ export const VIEWS = {
   bowHandInside: close(184, 14, 'rightHand', [-0.01, 0.005, 0.17, 0.152], BESIDE_BOW_HAND),
   bowWrist: close(-84, 8, 'rightHand', [0, 0.01, 0.22, 0.197], BESIDE_BOW_HAND),
   bowHandAbove: close(-25, 18, 'rightHand', [0, 0.01, 0.19, 0.17], BESIDE_BOW_HAND),
-  /** A cello's bow hand from behind its little finger. */
-  bowHandFar: close(-60, 18, 'rightHand', [0, 0.01, 0.17, 0.152], BESIDE_BOW_HAND),
   scrollOnHand: close(
     0,
     80,
@@ -189,6 +198,11 @@ export const VIEWS = {
   bowFront: close(0, 4, 'bow', [0, 0, 0.56, 0.46]),
   bowWhole: close(0, 4, 'bow', [-0.05, -0.04, 0.76, 0.6]),
   pluckHand: close(-10, 20, 'rightHand', [0.03, 0.005, 0.18, 0.158], BESIDE_PLUCK_HAND),
+  /** Along the board from the player’s left: how far the hand is over the strings. */
+  pluckSide: close(80, 15, 'rightHand', [0, -0.03, 0.24, 0.21], BESIDE_PLUCK_HAND),
+  /** As the player sees it, with the end of the board. */
+  pluckBehind: close(180, 40, 'rightHand', [0, 0.01, 0.17, 0.15], BESIDE_PLUCK_HAND),
+  pluckQuarter: close(30, 15, 'rightHand', [0, -0.02, 0.22, 0.193], BESIDE_PLUCK_HAND),
   pinClose: close(60, 12, 'pinTip', [0, -0.04, 0.3, 0.22], ['left', 'right', 'stool']),
   kneesPin: close(25, 6, 'bottom', [0, -0.02, 0.6, 0.46]),
   feet: close(15, 20, 'leftFoot', [-0.06, -0.06, 0.4, 0.26]),

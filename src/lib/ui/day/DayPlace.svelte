@@ -3,7 +3,8 @@
   import { tick } from 'svelte';
   import { LINE_ORDER, type MeasurementId } from '$lib/core/body';
   import { db, dropReading, groupOf, type DayState } from '$lib/data';
-  import { passInQueue, readInQueue, setDayState, type DayMember } from '$lib/data/commands/days';
+  import { passInQueue, readInQueue, setDayState } from '$lib/data/commands/days';
+  import type { DayMember } from '$lib/data/questions/day-members';
   import { Action } from '$lib/ui/action.svelte';
   import MeasureField from '$lib/ui/field/MeasureField.svelte';
   import { MeasuringOrder } from '$lib/ui/field/measuring-order';

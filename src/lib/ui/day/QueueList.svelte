@@ -6,7 +6,7 @@
   import { NAME_LENGTH } from '$lib/data/schema/player';
   import { FAMILY_WORDS } from '$lib/words/families';
   import { DAY_STATE_WORDS } from '$lib/words/days';
-  import type { DayMember } from '$lib/data/commands/days';
+  import type { DayMember } from '$lib/data/questions/day-members';
   import type { DayQueue } from './queue.svelte';
   import SoFar from './SoFar.svelte';
 

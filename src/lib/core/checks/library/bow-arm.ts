@@ -23,10 +23,7 @@ export const BOW_ARM: readonly Check[] = [
       pose: 'frog',
       view: 'bowWrist'
     },
-    seenFrom(
-      { cello: 'bowHandAbove', bass: 'bowHandAbove' },
-      fault('sunk', 'Wrist sunk as the hand comes near', ['bow-wrist-dropped'])
-    ),
+    fault('sunk', 'Wrist sunk as the hand comes near', ['bow-wrist-dropped']),
     seenFrom(
       { violin: 'bowHandInside', viola: 'bowHandInside', cello: 'bowHandAbove', bass: 'bowHandAbove' },
       fault('stiff', 'Hand and wrist stiff', ['bow-hand-stiff'])
@@ -138,7 +135,10 @@ export const BOW_ARM: readonly Check[] = [
       view: 'head'
     },
     fault('raised', 'Pulled up: the bow trembles', [['bow-shoulder-raised', 60]]),
-    fault('both', 'Both pulled up', [['shoulders-pulled-up', 44]])
+    seenFrom(
+      { violin: 'headBehind', viola: 'headBehind', cello: 'headBehind' },
+      fault('both', 'Both pulled up', [['shoulders-pulled-up', 44]])
+    )
   ),
   all(
     'use-tip',
@@ -156,11 +156,14 @@ export const BOW_ARM: readonly Check[] = [
       { cello: 'head', bass: 'head' },
       fault('shoulder', 'Shoulder pulled up to get there', [['bow-shoulder-raised', 60]])
     ),
-    fault(
-      'slant',
-      'Pulled behind the body',
-      [['bow-oblique', 30]],
-      habit('Stop before it drifts; add a finger’s width a week.', 'short-strokes')
+    seenFrom(
+      'above',
+      fault(
+        'slant',
+        'Pulled behind the body',
+        [['bow-oblique', 30]],
+        habit('Stop before it drifts; add a finger’s width a week.', 'short-strokes')
+      )
     )
   )
 ];

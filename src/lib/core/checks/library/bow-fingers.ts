@@ -126,7 +126,7 @@ export const BOW_FINGERS: readonly Check[] = [
       { violin: 'bowHandInside', viola: 'bowHandInside' },
       fault('stiff', 'Stretched stiff', ['bow-hand-stiff'])
     ),
-    seenFrom({ cello: 'bowHandFar' }, fault('fist', 'A fist', ['bow-fist']))
+    fault('fist', 'A fist', ['bow-fist'])
   ),
   all(
     'bow-light',
@@ -139,10 +139,7 @@ export const BOW_FINGERS: readonly Check[] = [
       spot: 'rightHand',
       view: OUTSIDE
     },
-    seenFrom(
-      { cello: 'bowHandFar' },
-      fault('fist', 'Held fast', ['bow-fist'], habit('Let it be taken, ten times.', 'set-and-reset'))
-    ),
+    fault('fist', 'Held fast', ['bow-fist'], habit('Let it be taken, ten times.', 'set-and-reset')),
     fault('crowded', 'Fingers pressed together', ['bow-fingers-crowded'])
   ),
   all(

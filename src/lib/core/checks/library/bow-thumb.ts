@@ -68,7 +68,10 @@ export const BOW_THUMB: readonly Check[] = [
     except(
       'bow-thumb-place',
       ['balance'],
-      fault('up-stick', 'The hand creeps up the stick', [['bow-hand-ahead', 0.12]])
+      seenFrom(
+        { cello: 'bowHandAbove' },
+        fault('up-stick', 'The hand creeps up the stick', [['bow-hand-ahead', 0.12]])
+      )
     )
   ),
   all(
@@ -107,7 +110,10 @@ export const BOW_THUMB: readonly Check[] = [
       { cello: 'bowHandAbove', bass: 'bowHandAbove' },
       fault('stiff', 'Stiff, the whole hand with it', ['bow-hand-stiff'])
     ),
-    seenFrom({ cello: 'bowHandFar', bass: 'bowHandAbove' }, fault('fist', 'Pulled into a fist', ['bow-fist']))
+    seenFrom(
+      { cello: 'bowHandAbove', bass: 'bowHandAbove' },
+      fault('fist', 'Pulled into a fist', ['bow-fist'])
+    )
   ),
   all(
     'bow-thumb-opposite',
@@ -121,7 +127,7 @@ export const BOW_THUMB: readonly Check[] = [
       view: 'bowHandInside'
     },
     fault('first', 'Opposite the first', ['bow-thumb-ahead']),
-    seenFrom({ cello: 'bowHandFar', bass: 'bowHandAbove' }, fault('fist', 'Across the palm', ['bow-fist']))
+    seenFrom({ cello: 'bowHandAbove', bass: 'bowHandAbove' }, fault('fist', 'Across the palm', ['bow-fist']))
   ),
   bass(
     'bow-bass-hold',
@@ -148,7 +154,7 @@ export const BOW_THUMB: readonly Check[] = [
     except(
       'bow-thumb-place',
       ['balance'],
-      fault('up-stick', 'Creeps up the stick', [['bow-hand-ahead', 0.1]])
+      seenFrom('bowHandAbove', fault('up-stick', 'Creeps up the stick', [['bow-hand-ahead', 0.1]]))
     )
   )
 ];

@@ -163,7 +163,7 @@ export const BOW_USE: readonly Check[] = [
       view: { violin: 'headLeft', viola: 'headLeft', cello: 'bowRight', bass: 'bowRight' }
     },
     seenFrom(
-      { cello: 'bowLevelAbove', bass: 'bowLevelAbove' },
+      { violin: 'head', viola: 'head', cello: 'bowWhole', bass: 'bowWhole' },
       fault(
         'bounces',
         'Bounces',

@@ -141,12 +141,15 @@ export const CELLO_HOLD: readonly Check[] = [
       view: 'front',
       result: 'yes-no'
     },
-    fault(
-      'sways',
-      'Turns or slides away',
-      [['cello-turned-far', 34]],
-      setUp('seat', 'lower', 'Knees that do not hold: lower the seat.'),
-      habit('Three points: breastbone and both legs.', 'set-and-reset')
+    seenFrom(
+      'bodyAbove',
+      fault(
+        'sways',
+        'Turns or slides away',
+        [['cello-turned-far', 34]],
+        setUp('seat', 'lower', 'Knees that do not hold: lower the seat.'),
+        habit('Three points: breastbone and both legs.', 'set-and-reset')
+      )
     )
   ),
   cello(

@@ -68,7 +68,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
       habit('Set it anew at the neck.', 'set-and-reset')
     ),
     seenFrom(
-      'bodyAbove',
+      'collarAbove',
       fault(
         'far-out',
         'Far out on the shoulder’s end',
@@ -120,7 +120,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
       spot: 'head',
       view: 'head'
     },
-    fault('twisted', 'Turned far to the side', ['head-turned']),
+    seenFrom('face', fault('twisted', 'Turned far to the side', ['head-turned'])),
     seenFrom('face', fault('ahead', 'Faces straight ahead', ['chin-tip-down']))
   ),
   hold(

@@ -68,7 +68,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
     'The fingers land on their tapes',
     'Each finger lands on its tape, neither past it nor short of it, in the middle of the string.',
     'Land each finger on its own line.',
-    { drill: 'land-on-tape', spot: 'leftFingers', view: 'fingers' },
+    { drill: 'land-on-tape', spot: 'leftFingers', view: 'prints' },
     fault(
       'past',
       'Past the tapes',
@@ -104,7 +104,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       habit('One finger taps, the others wait.', 'finger-taps'),
       workshop('Strings that stand too high are hammered.')
     ),
-    fault('crowded', 'They crowd together', ['fingers-crowded'])
+    seenFrom('prints', fault('crowded', 'They crowd together', ['fingers-crowded']))
   ),
   left(
     'left-fourth',
@@ -161,7 +161,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
     {
       drill: 'fourth-against-open',
       spot: 'leftFingers',
-      view: 'fingers',
+      view: 'prints',
       school: [
         'frame-from',
         {
@@ -173,10 +173,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
         }
       ]
     },
-    seenFrom(
-      'leftHand',
-      fault('narrow', 'Too narrow: the fourth is flat in pitch', [['fingers-crowded', 1]])
-    ),
+    fault('narrow', 'Too narrow: the fourth is flat in pitch', [['fingers-crowded', 1]]),
     fault('wide', 'Stretched and stiff', [['fingers-stretched', 1]])
   ),
   left(
@@ -188,12 +185,12 @@ export const SHOULDER_FINGERS: readonly Check[] = [
     {
       drill: 'fourth-against-open',
       spot: 'leftFingers',
-      view: 'fingers'
+      view: 'prints'
     },
     fault(
       'apart',
       'Far apart at the half step',
-      [['fingers-stretched', 1]],
+      ['third-far'],
       habit('Listen, slide the finger until it rings.', 'fourth-against-open')
     ),
     fault(

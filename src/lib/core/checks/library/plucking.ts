@@ -8,6 +8,9 @@ const cello = checksOf('bow-use', ['cello']);
 const bass = checksOf('bow-use', ['bass']);
 const upper = checksOf('bow-use', ['violin', 'viola', 'cello']);
 
+/** From where a hand is seen that leaves the strings. */
+const UPWARD = { violin: 'pluckSide', viola: 'pluckSide', cello: 'pluckSide', bass: 'pluckQuarter' } as const;
+
 /** Plucking. Source: what string teachers commonly look for. */
 export const PLUCKING: readonly Check[] = [
   all(
@@ -22,13 +25,16 @@ export const PLUCKING: readonly Check[] = [
       pose: 'plucking',
       view: 'pluckHand'
     },
-    fault(
-      'off',
-      'Thumb without a hold',
-      ['pluck-thumb-off'],
-      habit('Thumb first, then pluck.', 'pluck-levels')
+    seenFrom(
+      { violin: 'pluckBehind', viola: 'pluckBehind' },
+      fault(
+        'off',
+        'Thumb without a hold',
+        ['pluck-thumb-off'],
+        habit('Thumb first, then pluck.', 'pluck-levels')
+      )
     ),
-    fault('up', 'The hand flies off', ['plucking-upward'])
+    seenFrom(UPWARD, fault('up', 'The hand flies off', ['plucking-upward']))
   ),
   shoulder(
     'pluck-motion',
@@ -43,7 +49,7 @@ export const PLUCKING: readonly Check[] = [
       view: 'pluckHand'
     },
     fault('deep', 'Hooks under the string', ['pluck-finger-deep'], habit('Only the pad.', 'pluck-levels')),
-    fault('up', 'Tears it upward', ['plucking-upward'])
+    seenFrom(UPWARD, fault('up', 'Tears it upward', ['plucking-upward']))
   ),
   cello(
     'pluck-motion',
@@ -57,11 +63,14 @@ export const PLUCKING: readonly Check[] = [
       pose: 'plucking',
       view: 'pluckHand'
     },
-    fault(
-      'up',
-      'Tears it upward',
-      ['plucking-upward'],
-      habit('Swing over to the next string.', 'pluck-levels')
+    seenFrom(
+      UPWARD,
+      fault(
+        'up',
+        'Tears it upward',
+        ['plucking-upward'],
+        habit('Swing over to the next string.', 'pluck-levels')
+      )
     ),
     fault('deep', 'Hooks under the string', ['pluck-finger-deep'], habit('Only the pad.', 'pluck-levels'))
   ),
@@ -89,7 +98,7 @@ export const PLUCKING: readonly Check[] = [
         }
       ]
     },
-    fault('up', 'Tears it upward', ['plucking-upward']),
+    seenFrom(UPWARD, fault('up', 'Tears it upward', ['plucking-upward'])),
     fault('bridge', 'Far down towards the bridge', ['pluck-by-the-bridge'])
   ),
   upper(

@@ -118,7 +118,7 @@ export const STANCE: readonly Check[] = [
     {
       drill: 'wall-back',
       spot: 'back',
-      view: { violin: 'left', viola: 'left', bass: 'trunkRight' }
+      view: { violin: 'trunkLeft', viola: 'trunkLeft', bass: 'trunkRight' }
     },
     fault('slumps', 'Slumps', ['slumped']),
     fault('belly', 'Belly pushed out', ['belly-out']),
@@ -136,7 +136,10 @@ export const STANCE: readonly Check[] = [
       pose: 'playing',
       view: 'head'
     },
-    fault('up', 'Both pulled up', ['shoulders-pulled-up']),
+    seenFrom(
+      { violin: 'headBehind', viola: 'headBehind' },
+      fault('up', 'Both pulled up', ['shoulders-pulled-up'])
+    ),
     seenFrom(
       { violin: 'headBehind', viola: 'headBehind', bass: 'headBehind' },
       fault('left-up', 'The left one is up', ['shoulder-raised'])
@@ -183,7 +186,7 @@ export const STANCE: readonly Check[] = [
       view: 'threeQuarterRight'
     },
     fault('hangs', 'Hangs down by the neck', ['rest-hangs-down']),
-    fault('points-out', 'Points at the neighbours', ['rest-points-out'])
+    seenFrom('above', fault('points-out', 'Points at the neighbours', ['rest-points-out']))
   ),
   shoulder(
     'stance-guard',

@@ -129,7 +129,7 @@ export const BODY_CHANGES = {
     (a, p, h) => ({
       bellyOut: (a * h) / 1500,
       pelvisPitch: p.pelvisPitch + a * 0.12,
-      spinePitch: p.spinePitch - a * 0.26
+      spinePitch: p.spinePitch - a * 0.18
     }),
     ['torso'],
     at('belly', 0.1, 'plumb', 'leftFoot'),
@@ -201,7 +201,7 @@ export const BODY_CHANGES = {
     FAMILIES,
     ['mm', 34, 55],
     (a, p) => ({ leftShoulderUp: p.leftShoulderUp + a, rightShoulderUp: p.rightShoulderUp + a }),
-    ['leftShoulder', 'rightShoulder', 'leftUpperArm', 'rightUpperArm'],
+    ['leftShoulder', 'rightShoulder'],
     at('neckBack', 0.15, 'level'),
     'head'
   ),

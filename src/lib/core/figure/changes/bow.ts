@@ -182,7 +182,7 @@ export const BOW_CHANGES = {
   'bow-bounces': change(
     FAMILIES,
     ['mm', 26, 40],
-    (a) => ({ bowOff: a }),
+    (a) => ({ bowOff: a, strokes: [[0.15, 0.85]], strokeGoes: 'bouncing' }),
     BOW,
     at('bow', 0.06),
     byHold('headLeft', 'left')
@@ -268,7 +268,7 @@ export const BOW_CHANGES = {
     FAMILIES,
     ['share', 1, 1],
     (a) => ({ pluckThumbOff: a }),
-    ['rightThumb', 'rightPalm'],
+    ['rightThumb'],
     at('rightThumb', 0.04),
     'pluckHand',
     'plucking'

@@ -200,8 +200,8 @@ export const LEFT_HAND_CHANGES = {
   'fingers-crowded': change(
     FAMILIES,
     ['share', 1, 1],
-    (a, p) => ({ frame: spaced(p.frame, 1 - 0.45 * a) }),
-    ['leftFinger4'],
+    (a, p) => ({ frame: spaced(p.frame, 1 - 0.55 * a) }),
+    ['leftFinger4', 'print2', 'print3', 'print4'],
     at('leftFingers', 0.04),
     FINGERS
   ),
@@ -209,31 +209,39 @@ export const LEFT_HAND_CHANGES = {
     FAMILIES,
     ['share', 1, 1],
     (a, p) => ({ frame: spaced(p.frame, 1 + 0.5 * a) }),
-    ['leftFinger4'],
+    ['leftFinger4', 'print2', 'print3', 'print4'],
     at('leftFingers', 0.04),
     FINGERS
   ),
   'fingers-past': change(
     SHOULDER_FAMILIES,
     ['share', 1, 1],
-    (a, p) => ({ frame: moved(p.frame, 0.75 * a) }),
-    ['leftFinger1'],
+    (a, p) => ({ frame: moved(p.frame, 0.85 * a) }),
+    ['leftFinger1', 'print'],
     at('leftFingers', 0.04),
     'fingers'
   ),
   'fingers-short': change(
     SHOULDER_FAMILIES,
     ['share', 1, 1],
-    (a, p) => ({ frame: moved(p.frame, -0.75 * a) }),
-    ['leftFinger1'],
+    (a, p) => ({ frame: moved(p.frame, -0.85 * a) }),
+    ['leftFinger1', 'print'],
     at('leftFingers', 0.04),
     'fingers'
+  ),
+  'third-far': change(
+    SHOULDER_FAMILIES,
+    ['share', 1, 1],
+    (a, p) => ({ frame: [p.frame[0], p.frame[1], p.frame[2] + a, p.frame[3] + 0.6 * a] }),
+    ['leftFinger3', 'print3', 'print4'],
+    at('leftFingers', 0.04),
+    'prints'
   ),
   'second-near-first': change(
     LOW,
     ['share', 1, 1],
     (a, p) => ({ frame: [p.frame[0], p.frame[1] - 0.75 * a, p.frame[2] - 0.3 * a, p.frame[3]] }),
-    ['leftFinger2'],
+    ['leftFinger2', 'print2', 'print3'],
     at('leftFingers', 0.04),
     'fingersFront'
   ),

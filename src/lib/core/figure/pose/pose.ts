@@ -71,6 +71,8 @@ export interface Pose extends Omit<TrunkPose, 'hips'> {
   readonly bowAt: number;
   /** What of the hair the stroke uses, piece by piece; none where that is not shown. */
   readonly strokes: readonly (readonly [from: number, to: number])[];
+  /** How the bow goes on its way: on the string, or bouncing off it. */
+  readonly strokeGoes: 'on' | 'bouncing';
   /** 0 at the bridge, 0.5 where it should be, 1 at the fingerboard's end. */
   readonly bowPlace: number;
   readonly bowAngle: number;

@@ -63,6 +63,7 @@ const STRAIGHT: Pose = {
   thumbOver: 0,
   bowAt: 0.4,
   strokes: [],
+  strokeGoes: 'on',
   bowPlace: 0.5,
   bowAngle: 0,
   bowTilt: 0,
