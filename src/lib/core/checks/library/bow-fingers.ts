@@ -24,7 +24,7 @@ export const BOW_FINGERS: readonly Check[] = [
       view: OUTSIDE
     },
     seenFrom(
-      'bowHandInside',
+      { violin: 'bowHandInside', viola: 'bowHandInside', cello: 'bowHand', bass: 'bowHandInside' },
       fault(
         'over',
         'Wrapped far over the stick',

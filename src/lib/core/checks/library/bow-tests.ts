@@ -71,11 +71,14 @@ export const BOW_TESTS: readonly Check[] = [
       }
     },
     seenFrom('face', fault('breath', 'The breath is held', ['breath-held'])),
-    fault(
-      'tires',
-      'The hold gives way',
-      ['slumped'],
-      habit('Fewer, then more: add one a day.', 'set-and-reset')
+    seenFrom(
+      { violin: 'headLeft', viola: 'headLeft' },
+      fault(
+        'tires',
+        'The hold gives way',
+        ['slumped'],
+        habit('Fewer, then more: add one a day.', 'set-and-reset')
+      )
     )
   )
 ];

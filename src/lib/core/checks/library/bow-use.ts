@@ -21,11 +21,11 @@ const low = checksOf('bow-use', LOW);
 const bass = checksOf('bow-use', ['bass']);
 const upper = checksOf('bow-use', ['violin', 'viola', 'cello']);
 
-const GAP = {
-  violin: 'bowGap',
-  viola: 'bowGap',
-  cello: 'bowGapAbove',
-  bass: 'bowGapAbove'
+const LEVEL = {
+  violin: 'bowLevel',
+  viola: 'bowLevel',
+  cello: 'bowLevelAbove',
+  bass: 'bowLevelAbove'
 } as const;
 const ARM = { violin: 'head', viola: 'head', cello: 'bowArmFront', bass: 'bowArmFront' } as const;
 /** All of the bow, and the way that it goes. */
@@ -39,7 +39,7 @@ const WEIGHT = [
   'The arm’s weight carries the bow',
   'The weight of the arm rests in the string; nothing presses, nothing holds the bow up.',
   'Let your arm grow heavy; do not press.',
-  { drill: 'weight-on-string', spot: 'bowMiddle', view: GAP }
+  { drill: 'weight-on-string', spot: 'bowMiddle', view: LEVEL }
 ] as const;
 const PRESSED = fault(
   'pressed',

@@ -1,6 +1,6 @@
 import { FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault } from './make';
+import { checksOf, fault, seenFrom } from './make';
 
 /** Breath and jaw while holding, whatever is held. Source: what string teachers commonly look for. */
 export const BREATH: readonly Check[] = [
@@ -29,7 +29,10 @@ export const LEFT_WEIGHT: readonly Check[] = [
       spot: 'leftFingers',
       view: { violin: 'fingersSide', viola: 'fingersSide', cello: 'leftHandFront', bass: 'leftHandFront' }
     },
-    fault('presses', 'Pressed until the joints give way', ['fingers-collapsed']),
+    seenFrom(
+      { cello: 'leftHandTop', bass: 'leftHandTop' },
+      fault('presses', 'Pressed until the joints give way', ['fingers-collapsed'])
+    ),
     {
       ...fault('grips', 'The thumb presses back', ['thumb-pressing']),
       view: { violin: 'leftHand', viola: 'leftHand', cello: 'leftThumb', bass: 'leftThumb' }

@@ -16,12 +16,15 @@ export const BASS_HOLD: readonly Check[] = [
       spot: 'contact',
       view: 'front'
     },
-    fault(
-      'face-on',
-      'Lies on the belly instead of its edge',
-      ['bass-face-on'],
-      habit('Turn it until its edge meets the hip.', 'set-and-reset'),
-      setUp('lean', 'raise', 'One that stands upright turns to the front: lean it in.')
+    seenFrom(
+      'above',
+      fault(
+        'face-on',
+        'Lies on the belly instead of its edge',
+        ['bass-face-on'],
+        habit('Turn it until its edge meets the hip.', 'set-and-reset'),
+        setUp('lean', 'raise', 'One that stands upright turns to the front: lean it in.')
+      )
     ),
     seenFrom(
       'above',

@@ -59,7 +59,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       spot: 'leftHand',
       view: 'leftHandEnd'
     },
-    fault('turned', 'Palm turned to the scroll', ['palm-turned-away']),
+    seenFrom('fingers', fault('turned', 'Palm turned to the scroll', ['palm-turned-away'])),
     seenFrom('leftHand', fault('at-nut', 'The hand slides back to the nut', ['hand-at-the-nut']))
   ),
   left(

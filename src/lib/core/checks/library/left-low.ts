@@ -121,7 +121,7 @@ export const LOW_LEFT_HAND: readonly Check[] = [
       view: 'leftHandSide'
     },
     seenFrom(
-      { bass: 'leftHandTop' },
+      { bass: 'leftHandFar' },
       fault(
         'fly',
         'They fly up',

@@ -61,7 +61,7 @@ export const BODY_CHANGES = {
     FAMILIES,
     ['mm', 34, 60],
     (a, p) => ({ rightShoulderUp: p.rightShoulderUp + a }),
-    ['rightShoulder', 'rightUpperArm'],
+    ['rightShoulder'],
     at('rightShoulder', 0.07, 'level'),
     { violin: 'head', viola: 'head', cello: 'head', bass: 'head' }
   ),

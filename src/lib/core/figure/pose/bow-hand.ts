@@ -90,9 +90,7 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
     : at(x4 - 0.16 * H, r + 0.2 * H, 0.02 * H);
   // A board of a hand: the knuckles flat beside the stick, the fingers straight over it.
   const stiff: Vec[] = [x1, x2, x3, x4].map((x) => at(x, 0.3 * H, r + tip));
-  const closed: Vec[] = [x1, x2, x3, x4].map((x) =>
-    at(x - 0.02 * H, -0.05 * H, -0.2 * H)
-  );
+  const closed: Vec[] = [x1, x2, x3, x4].map((x) => at(x - 0.02 * H, -0.05 * H, -0.2 * H));
   const fingers = curved.map((point, i) => {
     const little =
       i === 3
