@@ -63,11 +63,15 @@ describe('a scene', () => {
     expect(sidesOf({ ...check, faults: [] }, 'violin')).toHaveLength(1);
   });
 
-  it('of a bow in the air has one side for all its faults', () => {
+  it('of a bow that is held otherwise has one side for all its faults where it has one of its own', () => {
     const check = named(violin, 'bow-building');
     const seen = { ...check, faults: check.faults.map((fault) => ({ ...fault, view: 'head' as const })) };
-    const taught = inWay(seen, { 'bow-building': 'carried' }, 'violin');
-    expect(taught && sidesOf(taught, 'violin').map(({ right }) => right.view)).toEqual(['bowBuilding']);
+    const viewsOf = (way: string) => {
+      const taught = inWay(seen, { 'bow-building': way }, 'violin');
+      return taught && sidesOf(taught, 'violin').map(({ right }) => right.view);
+    };
+    expect(viewsOf('on-string')).toEqual(['bowHand']);
+    expect(viewsOf('carried')).toEqual(['head']);
   });
 });
 

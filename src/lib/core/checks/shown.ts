@@ -89,7 +89,7 @@ export function inWay(
   const taught = {
     ...check,
     title: own?.title ?? check.title,
-    faults: building ? fromOneSide(check.faults) : check.faults,
+    faults: building?.view ? fromOneSide(check.faults) : check.faults,
     right: own?.right ?? check.right,
     forPlayer: own?.forPlayer ?? check.forPlayer,
     picture: {

@@ -36,7 +36,10 @@ export const BOW_THUMB: readonly Check[] = [
         }
       ]
     },
-    fault('fist', 'Grabs it as a fist', ['bow-fist']),
+    seenFrom(
+      { violin: 'bowHandInside', viola: 'bowHandInside' },
+      fault('fist', 'Grabs it as a fist', ['bow-fist'])
+    ),
     fault('little-out', 'The little finger is left out', ['little-finger-off'])
   ),
   all(

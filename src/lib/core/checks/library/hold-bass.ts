@@ -156,12 +156,15 @@ export const BASS_HOLD: readonly Check[] = [
       spot: 'leftShoulder',
       view: 'trunkLeft'
     },
-    fault(
-      'squeezed',
-      'Pulled in and squeezed',
-      [['bass-squeezed', 65]],
-      habit('Hands off, breathe, hands on.', 'balance'),
-      setUp('lean', 'lower', 'It leans too much.')
+    seenFrom(
+      'trunkRight',
+      fault(
+        'squeezed',
+        'Pulled in and squeezed',
+        [['bass-squeezed', 65]],
+        habit('Hands off, breathe, hands on.', 'balance'),
+        setUp('lean', 'lower', 'It leans too much.')
+      )
     ),
     fault(
       'leans',

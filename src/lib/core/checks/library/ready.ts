@@ -275,11 +275,14 @@ export const READY: readonly Check[] = [
       ['rest-missing'],
       setUp('lift', 'raise', 'Fit it; is it at home, or lent to somebody?')
     ),
-    fault(
-      'swapped',
-      'The wrong end is high',
-      ['rest-swapped'],
-      setUp('shoulderFoot', 'raise', 'Turn it round; mark the high end.')
+    seenFrom(
+      'scrollEnd',
+      fault(
+        'swapped',
+        'The wrong end is high',
+        ['rest-swapped'],
+        setUp('shoulderFoot', 'raise', 'Turn it round; mark the high end.')
+      )
     ),
     fault(
       'crooked',
