@@ -5,13 +5,14 @@ import {
   CHECK_CATEGORIES,
   checksFor,
   faultsShown,
+  figureView,
   inWay,
   sceneOf,
   sidesOf,
-  standpointView,
   walkOf,
   type Check
 } from '.';
+import { standpointView } from './shown';
 import { STANDPOINTS } from './types';
 
 const violin = await checksFor('violin');
@@ -83,6 +84,12 @@ describe('the walk round a player', () => {
       const places = walk.map(({ standpoint }) => STANDPOINTS.indexOf(standpoint));
       expect(places).toEqual([...places].sort((a, b) => a - b));
     }
+  });
+
+  it('shows the whole hand where a check shows only where its fingers land', () => {
+    expect(figureView(named(violin, 'left-on-tapes'), 'violin')).toBe('leftHand');
+    expect(figureView(named(violin, 'left-fourth'), 'violin')).toBe('fingersSide');
+    expect(figureView(named(violin, 'hold-level'), 'violin')).toBe('headLeft');
   });
 
   it('has a view at every standpoint of every category', () => {

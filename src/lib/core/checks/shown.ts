@@ -153,6 +153,17 @@ const order = (standpoint: Standpoint) => STANDPOINTS.indexOf(standpoint);
 export const walkOf = (checks: readonly Check[]): readonly Check[] =>
   [...checks].sort((a, b) => order(a.standpoint) - order(b.standpoint));
 
+/** Standpoints from which a look comes close, with a side of its own. */
+const CLOSE: readonly Standpoint[] = ['left-hand', 'bow-hand', 'instrument'];
+
+/** The view in which the large figure is shown while a check is in hand: the whole hand, not only where it lands. */
+export function figureView(check: Check, family: Family): ViewName {
+  const { category, standpoint } = check;
+  const { view } = sceneOf(check, family);
+  const isClose = CLOSE.includes(standpoint) || category === 'ready';
+  return isClose && view !== 'prints' ? view : standpointView(family, category, standpoint);
+}
+
 /** The view in which the large figure is shown at a standpoint of a category. */
 export function standpointView(family: Family, category: CheckCategory, standpoint: Standpoint): ViewName {
   const shoulder = family === 'violin' || family === 'viola';

@@ -200,6 +200,9 @@
       flex-direction: column;
       align-items: start;
     }
+    .closer :global(.btn) {
+      background: var(--ground);
+    }
   }
   .stopped {
     color: var(--stop);

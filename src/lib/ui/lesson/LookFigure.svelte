@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { sceneOf, standpointView, type Check } from '$lib/core/checks';
+  import { figureView, sceneOf, type Check } from '$lib/core/checks';
   import SpottedFigure from '$lib/ui/figure/SpottedFigure.svelte';
   import type { FigureSpot } from '$lib/ui/figure/spots';
   import { RATING_WORDS, STANDPOINT_WORDS } from '$lib/words/checks';
@@ -9,13 +9,8 @@
   /** The player as seen from the standpoint of the look in hand, with a numbered spot for each look from there. */
   let { lesson, check, who }: { lesson: Lesson; check: Check; who: DrawnAs } = $props();
 
-  const CLOSE = ['left-hand', 'bow-hand', 'instrument'];
-
   const scene = $derived(sceneOf(check, who.family));
-  const isClose = $derived(CLOSE.includes(check.standpoint) || check.category === 'ready');
-  const viewName = $derived(
-    isClose ? scene.view : standpointView(who.family, check.category, check.standpoint)
-  );
+  const viewName = $derived(figureView(check, who.family));
   const here = $derived(lesson.looks.filter(({ standpoint }) => standpoint === check.standpoint));
   const numberOf = (one: Check) => lesson.looks.indexOf(one) + 1;
 
