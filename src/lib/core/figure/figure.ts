@@ -201,7 +201,10 @@ const PRINT: Vec = [0.058, 0.044, 0.02];
 
 /** Where a finger lands, as the string sees its tip. */
 const printShape = (at: Vec, finger: number, frame: Frame, handMm: number): Shape =>
-  egg({ ...frame, at }, [0, 0, PRINT[2] * handMm], scale(PRINT, handMm), { part: `print${finger + 1}`, tone: 'skin' });
+  egg({ ...frame, at }, [0, 0, PRINT[2] * handMm], scale(PRINT, handMm), {
+    part: `print${finger + 1}`,
+    tone: 'skin'
+  });
 
 /** What is under the back as it is fitted; null when it is missing. */
 function restOf(
