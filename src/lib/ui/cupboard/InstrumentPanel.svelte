@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Tick from '$lib/ui/Tick.svelte';
   import { forWhom, INSTRUMENT_STATES, type Stored } from '$lib/core/cupboard';
   import { dimensionsOf } from '$lib/core/instruments';
   import { formatLength, parseLength } from '$lib/core/length';
@@ -110,14 +111,9 @@
     options={STATES}
     onpick={(state) => void change({ state })}
   />
-  <label class="check">
-    <input
-      type="checkbox"
-      checked={instrument.shared ?? false}
-      onchange={({ currentTarget }) => void change({ shared: currentTarget.checked })}
-    />
+  <Tick bind:checked={() => instrument.shared ?? false, (shared) => void change({ shared })}>
     Stays in the room, for one player a lesson
-  </label>
+  </Tick>
   <label>
     Overall length, measured
     <input
@@ -181,12 +177,6 @@
   }
   label {
     display: grid;
-  }
-  .check {
-    display: flex;
-    gap: 0.5rem;
-    align-items: center;
-    min-height: 2.75rem;
   }
   .late {
     color: var(--stop);

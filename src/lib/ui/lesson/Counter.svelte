@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Counted } from '$lib/core/ear';
+  import Tick from '$lib/ui/Tick.svelte';
   import { hasMicrophone, madeUpPlucks, microphone } from '$lib/ui/sound-source';
   import { CountByEar } from './by-ear.svelte';
 
@@ -27,8 +28,8 @@
     faint: 'Not sure: it hardly stood out of the room. Count yourself.',
     'too-loud': ''
   };
-  let source = $state<'microphone' | 'made-up'>('microphone');
-  const ear = new CountByEar(() => (source === 'made-up' ? Promise.resolve(madeUpPlucks()) : microphone()));
+  let madeUp = $state(false);
+  const ear = new CountByEar(() => (madeUp ? Promise.resolve(madeUpPlucks()) : microphone()));
   /** What is heard stands in the counter as it comes. */
   $effect(() => {
     if (ear.phase !== 'counts') return;
@@ -97,14 +98,7 @@
           : 'Stop listening'}</button
     >
     {#if ear.phase === 'off'}
-      <label class="check">
-        <input
-          type="checkbox"
-          checked={source === 'made-up'}
-          onchange={({ currentTarget }) => (source = currentTarget.checked ? 'made-up' : 'microphone')}
-        />
-        In a made-up room
-      </label>
+      <Tick bind:checked={madeUp}>In a made-up room</Tick>
     {:else}
       <p class="soft">One player alone; nothing that is heard is kept.</p>
     {/if}
@@ -113,12 +107,6 @@
 {/if}
 
 <style>
-  .check {
-    display: inline-flex;
-    align-items: center;
-    gap: 0.4rem;
-    min-height: 2.75rem;
-  }
   .doubt {
     border-left: 3px solid var(--stop);
     padding-left: 0.75rem;

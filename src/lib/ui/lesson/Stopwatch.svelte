@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Tick from '$lib/ui/Tick.svelte';
   import Toggles from '$lib/ui/Toggles.svelte';
   import { hasMicrophone, madeUpRoom, microphone } from '$lib/ui/sound-source';
   import { Watch, WATCH_WAYS, type WatchWay } from './watch.svelte';
@@ -20,10 +21,10 @@
     onstop: (seconds: number) => void;
   } = $props();
 
-  let source = $state<'microphone' | 'made-up'>('microphone');
+  let madeUp = $state(false);
   const watch = new Watch(
     (seconds) => onstop(seconds),
-    () => (source === 'made-up' ? Promise.resolve(madeUpRoom()) : microphone())
+    () => (madeUp ? Promise.resolve(madeUpRoom()) : microphone())
   );
   const shown = $derived(
     (watch.startedAt === null ? (watch.doubtful ?? last ?? 0) : watch.elapsed).toFixed(1)
@@ -87,17 +88,10 @@
     }}
   />
   {#if watch.listens}
-    <label class="check">
-      <input
-        type="checkbox"
-        checked={source === 'made-up'}
-        onchange={({ currentTarget }) => (source = currentTarget.checked ? 'made-up' : 'microphone')}
-      />
-      In a made-up room
-    </label>
+    <Tick bind:checked={madeUp}>In a made-up room</Tick>
     <p class="soft">Nothing that is heard is kept. Whoever holds the child stops by a word.</p>
   {:else}
-    <label class="check"><input type="checkbox" bind:checked={watch.aloud} /> Count aloud</label>
+    <Tick bind:checked={watch.aloud}>Count aloud</Tick>
   {/if}
   {#if watch.refusal}<p class="doubt" role="alert">{watch.refusal}</p>{/if}
 </div>
@@ -125,12 +119,6 @@
   /* Read across the room while both hands are on the child. */
   .running .time {
     font-size: 7rem;
-  }
-  .check {
-    display: inline-flex;
-    align-items: center;
-    gap: 0.4rem;
-    min-height: 2.75rem;
   }
   .time {
     font-size: 4rem;

@@ -19,6 +19,7 @@
   import { download } from '$lib/ui/download';
   import Fold from '$lib/ui/Fold.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
+  import Tick from '$lib/ui/Tick.svelte';
   import { dayText } from '$lib/words/dates';
   import { WEEKDAY_WORDS } from '$lib/words/plan';
   import DueList from './DueList.svelte';
@@ -138,7 +139,7 @@
         once more, it changes entries and doubles none.
       </p>
       <p class="ways">
-        <label class="check"><input type="checkbox" bind:checked={full} /> With full names</label>
+        <Tick bind:checked={full}>With full names</Tick>
         <button type="button" class="btn act" data-act="calendar" onclick={save}
           >Save the calendar file</button
         >
@@ -182,17 +183,6 @@
     display: block;
     font-weight: 400;
     font-size: 0.95rem;
-  }
-  .check {
-    white-space: nowrap;
-    display: flex;
-    align-items: center;
-    gap: 0.5rem;
-    min-height: 2.75rem;
-  }
-  .check input {
-    width: 1.5rem;
-    height: 1.5rem;
   }
   @media (max-width: 640px) {
     .place {

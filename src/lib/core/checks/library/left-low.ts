@@ -3,6 +3,19 @@ import { checksOf, fault, habit, seenFrom, setUp, workshop } from './make';
 
 const LOW = ['cello', 'bass'] as const;
 const low = checksOf('left-hand', LOW);
+const cello = checksOf('left-hand', ['cello']);
+const bass = checksOf('left-hand', ['bass']);
+
+const ELBOW_FAULTS = [
+  fault('dropped', 'Elbow drops', [['elbow-dropped', 86]]),
+  fault(
+    'high',
+    'Elbow high',
+    ['elbow-out'],
+    habit('Let it sink until it hangs from the hand.', 'land-from-air'),
+    setUp('pin', 'lower', 'A neck that stands too high lifts the arm.')
+  )
+] as const;
 
 /** The left hand of cello and bass. Source: what string teachers commonly look for. */
 export const LOW_LEFT_HAND: readonly Check[] = [
@@ -61,25 +74,23 @@ export const LOW_LEFT_HAND: readonly Check[] = [
     fault('presses', 'Presses, the joint bends', ['thumb-pressing']),
     fault('hooked', 'Hooks round the neck', ['thumb-hooked'])
   ),
-  low(
+  cello(
     'left-elbow',
     'front',
     'Shoulder, elbow and wrist slope gently',
     'Shoulder above elbow above wrist in a gentle slope; the elbow neither drops nor flies.',
     'Make your arm a slide from shoulder to hand.',
-    {
-      drill: 'land-from-air',
-      spot: 'leftElbow',
-      view: { cello: 'leftArm', bass: 'head' }
-    },
-    fault('dropped', 'Elbow drops', [['elbow-dropped', 86]]),
-    fault(
-      'high',
-      'Elbow high',
-      ['elbow-out'],
-      habit('Let it sink until it hangs from the hand.', 'land-from-air'),
-      setUp('pin', 'lower', 'A neck that stands too high lifts the arm.')
-    )
+    { drill: 'land-from-air', spot: 'leftElbow', view: 'leftArm' },
+    ...ELBOW_FAULTS
+  ),
+  bass(
+    'left-elbow',
+    'front',
+    'The elbow is up',
+    'The elbow is up, away from the ribs, and the forearm runs on to the hand; it neither drops nor flies.',
+    'Keep your elbow up, as if a ball lay under your arm.',
+    { drill: 'land-from-air', spot: 'leftElbow', view: 'head' },
+    ...ELBOW_FAULTS
   ),
   low(
     'left-wrist',
