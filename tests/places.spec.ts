@@ -23,7 +23,7 @@ const PLACES = [
   ['/', '/fit/demo-01', '/fit/demo-18', '/fit/demo-23', '/players/new'],
   ['/day', '/day/demo-day', '/ahead', '/players', '/players/demo-01', '/fit/demo-03'],
   ['/fit/demo-22', '/card/demo-01', '/files', '/settings', '/fit/nobody'],
-  ['/fit/demo-01#set-up', '/class/demo-group-thursday-strings#papers', '/home-card/demo-01', '/eye'],
+  ['/fit/demo-02#set-up', '/class/demo-group-thursday-strings#papers', '/home-card/demo-01', '/eye'],
   ['/eye/demo-group-thursday-strings', '/cupboard', '/cupboard#cello']
 ];
 

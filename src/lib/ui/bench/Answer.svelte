@@ -172,6 +172,7 @@
   }
   @media (max-width: 560px) {
     .answer,
+    .answer.with-school,
     .answer.empty {
       grid-template-columns: 1fr;
     }

@@ -52,7 +52,7 @@
   <p class="now">
     {#if bench.standing}
       <b class="num">{bench.standing.size}</b>
-      {bench.decided ? 'decided' : 'in use'}
+      <span class="of">{bench.decided ? 'decided' : 'in use'}</span>
     {:else if bench.advice?.because === 'pain'}
       <span>No size is proposed while pain is open</span>
     {:else if bench.proposal && chosen}
@@ -163,7 +163,7 @@
       flex: 0 0 auto;
       min-width: 4.5rem;
     }
-    .now span,
+    .now span:not(.of),
     .wide {
       display: none;
     }
@@ -176,7 +176,7 @@
     .foot {
       flex-wrap: nowrap;
       display: grid;
-      grid-template-columns: auto 1fr auto;
+      grid-template-columns: auto minmax(0, 1fr) auto;
       padding-inline: 0.5rem;
       box-shadow: 0 0.5rem 0 var(--ground);
     }
@@ -191,6 +191,17 @@
     .foot nav {
       flex-wrap: nowrap;
       justify-content: space-between;
+      margin: 0;
+    }
+    .foot > :global(.btn) {
+      white-space: normal;
+      line-height: 1.15;
+    }
+    .now {
+      min-width: 0;
+    }
+    .now .of {
+      display: none;
     }
     .foot nav a {
       flex-direction: column;
