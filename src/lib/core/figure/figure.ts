@@ -17,6 +17,7 @@ import { bodyHalf, modelOf, type Model } from './instrument/model';
 import { instrumentShapes, type Fittings } from './instrument/solids';
 import { bowFrameFree, bowFrameOn, bowHandPlan, pluckingPlan } from './pose/bow-hand';
 import { alongArm, armFor, carryingPlan, hangingPlan, lapPlan, scrollPlan } from './pose/left-arm';
+import { LANDED } from './parts';
 import { leftHandPlan, type HandPlan } from './pose/left-hand';
 import type { Pose } from './pose/pose';
 import { POSES } from './pose/poses';
@@ -196,13 +197,13 @@ function shapesOf(
   ];
 }
 
-/** How far a fingertip reaches across and along its string, and over it, in hands. */
+/** How far a fingertip reaches across and along its string, and over it, in hands. Source: our own drawing. */
 const PRINT: Vec = [0.058, 0.044, 0.02];
 
 /** Where a finger lands, as the string sees its tip. */
 const printShape = (at: Vec, finger: number, frame: Frame, handMm: number): Shape =>
   egg({ ...frame, at }, [0, 0, PRINT[2] * handMm], scale(PRINT, handMm), {
-    part: `print${finger + 1}`,
+    part: `${LANDED}${finger + 1}`,
     tone: 'skin'
   });
 

@@ -13,7 +13,9 @@ import {
   type Picture,
   type ViewName
 } from '.';
+import { LANDED } from './parts';
 import { sample } from './testing';
+import { shows } from './views';
 
 const strayed = (family: 'violin' | 'cello', change: Change, view: ViewName): Picture =>
   pairOf(sample(family), sample(family, { changes: [change] }), { view: VIEWS[view], detail: 0.4 }).wrong;
@@ -57,6 +59,25 @@ describe('what strayed', () => {
     const clenched = strayed('violin', { kind: 'jaw-clenched' }, 'face');
     expect(clenched.straying?.arrow).toBe('');
     expect(clenched.cues.some(({ radius }) => radius > 0)).toBe(true);
+  });
+
+  it('has an arrow on either side where both moved, unless one hides the other', () => {
+    const arrowsOf = (view: ViewName) =>
+      (strayed('violin', { kind: 'feet-together' }, view).straying?.arrow.match(/M/g) ?? []).length / 2;
+    expect(arrowsOf('front')).toBe(2);
+    expect(arrowsOf('left')).toBeLessThan(2);
+    expect(shaftOf(strayed('violin', { kind: 'feet-together' }, 'front')).by[0]).toBeLessThan(0);
+  });
+
+  it('is of the fingers where they land, in the view that shows that and in no other', () => {
+    const past = changeKind('fingers-past').parts.filter((part) => part.startsWith(LANDED));
+    expect(past).toEqual([LANDED]);
+    expect(shows(VIEWS.prints, `${LANDED}1`)).toBe(true);
+    expect(shows(VIEWS.prints, 'leftFinger1')).toBe(false);
+    expect(shows(VIEWS.fingers, `${LANDED}1`)).toBe(false);
+    expect(shows(VIEWS.fingers, 'leftFinger1')).toBe(true);
+    const landed = strayed('violin', { kind: 'fingers-past' }, 'prints');
+    expect(landed.lines.some(({ ink }) => ink === 'marked')).toBe(true);
   });
 
   it('has its ghost where the part was: the further it went, the more of it stands off', () => {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { pictureFor, VIEWS, type Change } from '.';
+import { loopsOf, pictureFor, VIEWS, type Change } from '.';
 import { sample } from './testing';
 
 const DETAIL = 0.5;
@@ -23,6 +23,14 @@ describe('the way of a stroke', () => {
   it('is one line with a head at both ends, or a line with a head for each piece', () => {
     expect(starts(drawn('middle', [whole]).strokes)).toBe(3);
     expect(starts(drawn('middle', [{ kind: 'bow-halts' }]).strokes)).toBe(6);
+  });
+
+  it('leaves its line again and again where the bow bounces', () => {
+    const { strokes } = drawn('middle', [{ kind: 'bow-bounces' }]);
+    expect(starts(strokes)).toBe(1);
+    const ups = (loopsOf(strokes)[0] ?? []).map(([, y]) => y);
+    const tops = ups.filter((y, i) => y < (ups[i - 1] ?? -Infinity) && y < (ups[i + 1] ?? -Infinity));
+    expect(tops).toHaveLength(4);
   });
 
   it('says what is wrong where the stroke is another, and is there as it was where something else is', () => {
