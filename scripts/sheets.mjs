@@ -121,12 +121,13 @@ async function blind(seed, count) {
     cells.push({ svg: svg(side.right), text: `${i + 1}` }, { svg: svg(scene), text: '' });
     key.push(`${i + 1}\t${family}\t${scene.view}\t${check.id} ${fault.id}\t${fault.text}`);
   }
-  const EACH = 48;
+  // So many on a page that whoever opens it sees them at about their size.
+  const EACH = 24;
   for (let page = 0; EACH * page < cells.length; page++)
     for (const grey of [false, true])
       await sheet(
         `blind-${seed}-${page + 1}${grey ? '-grey' : ''}`,
-        8,
+        6,
         cells.slice(EACH * page, EACH * (page + 1)),
         grey
       );

@@ -118,7 +118,7 @@ const SEEN_IN = {
   'plucks-upward': ['pluck-thumb/up', 'pluck-motion/up'],
   'plucks-by-bridge': ['pluck-elbow/bridge', 'pluck-motion/bridge'],
   'hair-tight': ['ready-bow/overtight', 'ready-unpack/tight'],
-  'hair-greasy': ['ready-hair/greasy', 'ready-unpack/by-the-hair'],
+  'hair-touched': ['ready-carry/hair', 'ready-unpack/by-the-hair'],
   'pin-off-mark': ['ready-pin/off-mark', 'hold-pin/sinks'],
   'pin-wanders': ['ready-pin/off-stop', 'ready-pin/slid', 'hold-pin/wanders'],
   'knees-wide': ['seat-knees/wide', 'hold-legs/no-contact'],

@@ -6,7 +6,7 @@ export { isAboutHurt } from './listed';
 export { REST_DAYS, standingOf, standingsOf } from './seen';
 export { SECURE, strengthOf, type SeenResult } from './strength';
 export { checksFor } from './library';
-export { faultsShown, figureView, inWay, sceneOf, sidesOf, walkOf, type CheckScene } from './shown';
+export { faultsShown, figureView, inWay, sceneOf, sideKey, sidesOf, walkOf, type CheckScene } from './shown';
 export { SUBJECT_IDS, type SubjectId, type Ways } from './subject-ids';
 export { CHOSEN_SUBJECTS, subjectOf, subjectsFor, wayOf, type Subject, type Way } from './subjects';
 export {

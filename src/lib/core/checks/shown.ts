@@ -120,7 +120,7 @@ export function sceneOf({ picture }: Check, family: Family, fault?: Fault): Chec
   const { pose, view, changes } = picture;
   const strays = fault?.changes ?? [];
   return {
-    pose,
+    pose: fault?.pose ?? pose,
     view: viewFor(fault?.view, family) ?? viewFor(view, family) ?? 'front',
     changes: [...changes, ...strays],
     marked: strays
@@ -133,13 +133,19 @@ export interface Side {
   readonly faults: readonly { readonly fault: Fault; readonly scene: CheckScene }[];
 }
 
+/** Scenes of one check with the same key are seen from the same side, in the same pose. */
+export const sideKey = ({ pose, view }: CheckScene): string => `${pose} ${view}`;
+
 /** The pictures of a check for a family, each fault beside right from the same side; the check's own side first. */
 export function sidesOf(check: Check, family: Family): readonly Side[] {
   const right = sceneOf(check, family);
   const faults = check.faults.map((fault) => ({ fault, scene: sceneOf(check, family, fault) }));
-  const views = new Set([right.view, ...faults.map(({ scene }) => scene.view)]);
-  return [...views]
-    .map((view) => ({ right: { ...right, view }, faults: faults.filter(({ scene }) => scene.view === view) }))
+  const sides = new Map([right, ...faults.map(({ scene }) => scene)].map((scene) => [sideKey(scene), scene]));
+  return [...sides]
+    .map(([key, { pose, view }]) => ({
+      right: { ...right, pose, view },
+      faults: faults.filter(({ scene }) => sideKey(scene) === key)
+    }))
     .filter((side) => side.faults.length > 0 || faults.length === 0);
 }
 

@@ -67,6 +67,8 @@ export interface Fault<Setting extends SettingId | ChoiceId = SettingId | Choice
   readonly changes: readonly Change[];
   /** From where it is seen, where that is not the side of the check's picture; some families only, if so. */
   readonly view?: CheckView;
+  /** In what pose it is seen, right beside it too, where that is not the picture's. */
+  readonly pose?: string;
   /** Likely causes with their remedy, likeliest first. */
   readonly causes: readonly Cause<Setting>[];
 }

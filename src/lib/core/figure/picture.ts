@@ -2,7 +2,8 @@ import { changed, changeKind, type Change, type Cue } from './changes';
 import type { Box } from './drawing/project';
 import { shifted } from './drawing/shapes';
 import type { Figure } from './figure';
-import { strayingOf } from './marks';
+import { strayingOf, type MarkOptions } from './marks';
+import { squeezePath } from './squeeze';
 import { strokesPath } from './strokes';
 import {
   begins,
@@ -74,12 +75,11 @@ function withStraying(picture: Picture, right: Figure, wrong: Figure, options: P
   const against = (options.marked ?? []).map(({ kind }) => changeKind(kind).against).find((spot) => spot);
   const [was, is] = against ? [right.spots[against], wrong.spots[against]] : [];
   const should = was && is ? of(right).map((shape) => shifted(shape, sub(is, was))) : of(right);
-  const straying = strayingOf(should, of(wrong), {
-    view,
-    detail,
-    strokePx,
-    window: [x, y, x + width, y + height]
-  });
+  const asked: MarkOptions = { view, detail, strokePx, window: [x, y, x + width, y + height] };
+  const squeezed = (options.marked ?? []).map(({ kind }) => changeKind(kind).squeezes).find((spots) => spots);
+  const straying = squeezed
+    ? { ghost: '', arrow: squeezePath(wrong, squeezed, asked) }
+    : strayingOf(should, of(wrong), asked);
   const strayed = straying.ghost !== '' || straying.arrow !== '';
   const cues = picture.cues.flatMap((cue) => (strayed ? (cue.line ? { ...cue, radius: 0 } : []) : cue));
   if (wrong.parts.pose.strokes === right.parts.pose.strokes) return { ...picture, cues, straying };

@@ -110,6 +110,7 @@ export function spotsOf(parts: Parts): Record<string, Vec> {
       [`${side}Wrist`]: arms[side].wrist,
       [`${side}Hand`]: middleOfHand(body.handMm, hands[side].frame),
       [`${side}Thumb`]: hands[side].thumb[3],
+      [`${side}FirstFinger`]: hands[side].fingers[0]?.[2] ?? arms[side].wrist,
       [`${side}FourthFinger`]: hands[side].fingers[3]?.[2] ?? arms[side].wrist,
       [`${side}Fingers`]: hands[side].fingers[1]?.[2] ?? arms[side].wrist,
       [`${side}Knee`]: legs[side].knee,

@@ -119,33 +119,39 @@ export const VIEWS = {
     [-0.03, -0.07, 0.34, 0.32],
     ['head', 'hair', 'ear', 'face', 'jaw', 'nose']
   ),
-  leftHand: close(150, 8, 'leftHand', [0, 0.01, 0.19, 0.17], BESIDE_LEFT_HAND),
+  leftHand: close(150, 8, 'leftHand', [0, 0.01, 0.15, 0.134], BESIDE_LEFT_HAND),
   /** Along the neck, from the scroll's end, as if it were cut there. */
-  leftHandEnd: close(58, 2, 'leftHand', [0, 0, 0.15, 0.134], [...BESIDE_LEFT_HAND, 'scroll', 'peg']),
+  leftHandEnd: close(58, 2, 'leftHand', [0, 0, 0.125, 0.112], [...BESIDE_LEFT_HAND, 'scroll', 'peg']),
   /** The same of a neck that stands: from above. */
-  leftHandTop: close(180, 64, 'leftHand', [0, 0, 0.15, 0.134], [...BESIDE_LEFT_HAND, 'scroll', 'peg']),
-  leftHandFront: close(-60, 25, 'leftHand', [0, 0.01, 0.19, 0.17], BESIDE_LEFT_HAND),
-  leftHandSide: close(98, 6, 'leftHand', [0, 0.01, 0.19, 0.17], BESIDE_LEFT_HAND),
+  leftHandTop: close(180, 64, 'leftHand', [0, 0.01, 0.14, 0.125], [...BESIDE_LEFT_HAND, 'scroll', 'peg']),
+  leftHandFront: close(-60, 25, 'leftHand', [0, 0.01, 0.15, 0.134], BESIDE_LEFT_HAND),
+  leftHandSide: close(98, 6, 'leftHand', [0, 0.01, 0.16, 0.143], BESIDE_LEFT_HAND),
   fingers: close(-150, 45, 'leftFingers', [0, 0, 0.14, 0.125], BESIDE_LEFT_HAND),
   fourthFinger: close(-150, 45, 'leftFourthFinger', [0, 0, 0.1, 0.09], BESIDE_LEFT_HAND),
-  fingersSide: close(98, 6, 'leftFingers', [0, 0.01, 0.13, 0.116], BESIDE_LEFT_HAND),
+  fingersSide: close(98, 6, 'leftFingers', [0, 0.01, 0.095, 0.085], BESIDE_LEFT_HAND),
   /** Where the fingers of the left hand land on the board, without the hand that would cover it. */
   prints: {
     ...close(-155, 55, 'leftFingers', [0, 0, 0.084, 0.076], [...BESIDE_LEFT_HAND, 'left']),
     prints: true
   },
-  fingersFront: close(-30, 20, 'leftFingers', [0, 0, 0.14, 0.125], BESIDE_LEFT_HAND),
-  leftThumb: close(150, 8, 'leftThumb', [0.01, 0.01, 0.14, 0.125], BESIDE_LEFT_HAND),
+  fingersFront: close(-30, 20, 'leftFingers', [0, 0, 0.115, 0.103], BESIDE_LEFT_HAND),
+  leftThumb: close(150, 8, 'leftThumb', [0.01, 0.01, 0.115, 0.103], BESIDE_LEFT_HAND),
   /** The low strings' hand from its little finger. */
-  leftHandFar: close(20, 20, 'leftHand', [0, 0.01, 0.15, 0.134], BESIDE_LEFT_HAND),
+  leftHandFar: close(20, 20, 'leftHand', [0, 0.01, 0.13, 0.116], BESIDE_LEFT_HAND),
   leftArm: close(0, 4, 'leftElbow', [-0.06, -0.06, 0.42, 0.4]),
-  bowHand: close(5, 18, 'rightHand', [0.01, 0.01, 0.19, 0.17], BESIDE_BOW_HAND),
+  bowHand: close(5, 18, 'rightHand', [0.01, 0.01, 0.145, 0.13], BESIDE_BOW_HAND),
   bowFourth: close(5, 18, 'rightFourthFinger', [0.01, 0.01, 0.11, 0.098], BESIDE_BOW_HAND),
   bowFourthAbove: close(-25, 18, 'rightFourthFinger', [0.01, 0.01, 0.11, 0.098], BESIDE_BOW_HAND),
-  bowBuilding: close(20, 8, 'rightHand', [0.01, -0.005, 0.17, 0.153], [...BESIDE_BOW_HAND, 'instrument']),
-  bowHandInside: close(184, 14, 'rightHand', [-0.01, 0.005, 0.17, 0.152], BESIDE_BOW_HAND),
-  bowWrist: close(-84, 8, 'rightHand', [0, 0.01, 0.22, 0.197], BESIDE_BOW_HAND),
-  bowHandAbove: close(-25, 18, 'rightHand', [0, 0.01, 0.19, 0.17], BESIDE_BOW_HAND),
+  bowBuilding: close(20, 8, 'rightHand', [0.01, -0.005, 0.14, 0.126], [...BESIDE_BOW_HAND, 'instrument']),
+  /** Along the stick, from beyond its tip and from behind its screw: how the fingers go round it. */
+  bowEndOn: close(60, 10, 'rightHand', [0, 0, 0.13, 0.116], [...BESIDE_BOW_HAND, 'instrument']),
+  bowHandEnd: close(240, 10, 'rightHand', [0, 0.01, 0.135, 0.121], BESIDE_BOW_HAND),
+  /** How far up the stick the hand is. */
+  bowStick: close(5, 18, 'frog', [0.04, 0, 0.2, 0.179], BESIDE_BOW_HAND),
+  bowStickAbove: close(-25, 18, 'frog', [0.04, 0, 0.2, 0.179], BESIDE_BOW_HAND),
+  bowHandInside: close(184, 14, 'rightHand', [-0.01, 0.005, 0.135, 0.121], BESIDE_BOW_HAND),
+  bowWrist: close(-84, 8, 'rightHand', [0, 0.01, 0.2, 0.179], BESIDE_BOW_HAND),
+  bowHandAbove: close(-25, 18, 'rightHand', [0, 0.01, 0.145, 0.13], BESIDE_BOW_HAND),
   scrollOnHand: close(
     0,
     80,
@@ -197,7 +203,7 @@ export const VIEWS = {
   bowRight: close(-55, 8, 'bow', [0, 0, 0.5, 0.42]),
   bowFront: close(0, 4, 'bow', [0, 0, 0.56, 0.46]),
   bowWhole: close(0, 4, 'bow', [-0.05, -0.04, 0.76, 0.6]),
-  pluckHand: close(-10, 20, 'rightHand', [0.03, 0.005, 0.18, 0.158], BESIDE_PLUCK_HAND),
+  pluckHand: close(-10, 20, 'rightHand', [0.03, 0.005, 0.14, 0.123], BESIDE_PLUCK_HAND),
   /** Along the board from the player’s left: how far the hand is over the strings. */
   pluckSide: close(80, 15, 'rightHand', [0, -0.03, 0.24, 0.21], BESIDE_PLUCK_HAND),
   /** As the player sees it, with the end of the board. */

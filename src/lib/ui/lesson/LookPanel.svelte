@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { faultsShown, RATINGS, sidesOf, type Check } from '$lib/core/checks';
+  import { faultsShown, RATINGS, sideKey, sidesOf, type Check } from '$lib/core/checks';
   import { VIEWS } from '$lib/core/figure/views';
   import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
   import AngleLines from '$lib/ui/photo/AngleLines.svelte';
@@ -81,7 +81,7 @@
   {/each}
 
   <div class="pictures" class:many={sides.length + check.faults.length > 3}>
-    {#each sides as side (side.right.view)}
+    {#each sides as side (sideKey(side.right))}
       <figure class="right">
         <SeenPicture {...who} {...side.right} view={VIEWS[side.right.view]} />
         <figcaption><b>✓ Right</b></figcaption>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { sceneOf, sidesOf, type Check } from '$lib/core/checks';
+  import { sceneOf, sideKey, sidesOf, type Check } from '$lib/core/checks';
   import { VIEWS } from '$lib/core/figure/views';
   import { db, type OwnCheckRecord } from '$lib/data';
   import { removeOwnCheck } from '$lib/data/commands/own-checks';
@@ -55,7 +55,7 @@
   {#if open}
     <p>{check.right} <span class="soft">“{check.forPlayer}”</span></p>
     <div class="pictures">
-      {#each sidesOf(check, who.family) as side (side.right.view)}
+      {#each sidesOf(check, who.family) as side (sideKey(side.right))}
         <figure>
           <SeenPicture {...who} {...side.right} view={VIEWS[side.right.view]} />
           <figcaption>✓ Right</figcaption>

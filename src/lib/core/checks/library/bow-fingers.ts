@@ -9,6 +9,13 @@ const low = checksOf('bow-hand', LOW);
 const cello = checksOf('bow-hand', ['cello']);
 
 const OUTSIDE = { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' } as const;
+/** From where a closed hand shows its fingers. */
+const CLOSED = {
+  violin: 'bowHandInside',
+  viola: 'bowHandInside',
+  cello: 'bowHandEnd',
+  bass: 'bowHandInside'
+} as const;
 
 /** The fingers and the wrist of the bow hand. Source: what string teachers commonly look for. */
 export const BOW_FINGERS: readonly Check[] = [
@@ -76,7 +83,7 @@ export const BOW_FINGERS: readonly Check[] = [
       view: 'bowFourthAbove'
     },
     seenFrom(
-      { bass: 'bowHandAbove' },
+      'bowHandEnd',
       fault(
         'flat',
         'Stretched flat',
@@ -108,7 +115,7 @@ export const BOW_FINGERS: readonly Check[] = [
         }
       ]
     },
-    fault('away', 'Up the stick', [['bow-hand-ahead', 0.12]]),
+    seenFrom('bowStickAbove', fault('away', 'Up the stick', [['bow-hand-ahead', 0.12]])),
     fault('crowded', 'Crowded by its neighbours', ['bow-fingers-crowded'])
   ),
   all(
@@ -123,10 +130,10 @@ export const BOW_FINGERS: readonly Check[] = [
       view: OUTSIDE
     },
     seenFrom(
-      { violin: 'bowHandInside', viola: 'bowHandInside' },
+      { violin: 'bowHandInside', viola: 'bowHandInside', cello: 'bowHandEnd', bass: 'bowHandEnd' },
       fault('stiff', 'Stretched stiff', ['bow-hand-stiff'])
     ),
-    fault('fist', 'A fist', ['bow-fist'])
+    seenFrom(CLOSED, fault('fist', 'A fist', ['bow-fist']))
   ),
   all(
     'bow-light',
@@ -139,7 +146,10 @@ export const BOW_FINGERS: readonly Check[] = [
       spot: 'rightHand',
       view: OUTSIDE
     },
-    fault('fist', 'Held fast', ['bow-fist'], habit('Let it be taken, ten times.', 'set-and-reset')),
+    seenFrom(
+      CLOSED,
+      fault('fist', 'Held fast', ['bow-fist'], habit('Let it be taken, ten times.', 'set-and-reset'))
+    ),
     fault('crowded', 'Fingers pressed together', ['bow-fingers-crowded'])
   ),
   all(

@@ -5,6 +5,13 @@ import { bow, checksOf, except, fault, habit, seenFrom } from './make';
 const all = checksOf('bow-hand', FAMILIES);
 const bass = checksOf('bow-hand', ['bass']);
 
+const UP_THE_STICK = {
+  violin: 'bowStick',
+  viola: 'bowStick',
+  cello: 'bowStickAbove',
+  bass: 'bowStickAbove'
+} as const;
+
 /** How the bow hand is built, and its thumb. Source: what string teachers commonly look for. */
 export const BOW_THUMB: readonly Check[] = [
   all(
@@ -36,10 +43,7 @@ export const BOW_THUMB: readonly Check[] = [
         }
       ]
     },
-    seenFrom(
-      { violin: 'bowHandInside', viola: 'bowHandInside' },
-      fault('fist', 'Grabs it as a fist', ['bow-fist'])
-    ),
+    seenFrom('bowEndOn', fault('fist', 'Grabs it as a fist', ['bow-fist'])),
     fault('little-out', 'The little finger is left out', ['little-finger-off'])
   ),
   all(
@@ -71,10 +75,7 @@ export const BOW_THUMB: readonly Check[] = [
     except(
       'bow-thumb-place',
       ['balance'],
-      seenFrom(
-        { cello: 'bowHandAbove' },
-        fault('up-stick', 'The hand creeps up the stick', [['bow-hand-ahead', 0.12]])
-      )
+      seenFrom(UP_THE_STICK, fault('up-stick', 'The hand creeps up the stick', [['bow-hand-ahead', 0.12]]))
     )
   ),
   all(
@@ -110,13 +111,10 @@ export const BOW_THUMB: readonly Check[] = [
       )
     ),
     seenFrom(
-      { cello: 'bowHandAbove', bass: 'bowHandAbove' },
+      { cello: 'bowHandEnd', bass: 'bowHandEnd' },
       fault('stiff', 'Stiff, the whole hand with it', ['bow-hand-stiff'])
     ),
-    seenFrom(
-      { cello: 'bowHandAbove', bass: 'bowHandAbove' },
-      fault('fist', 'Pulled into a fist', ['bow-fist'])
-    )
+    seenFrom({ cello: 'bowHandEnd' }, fault('fist', 'Pulled into a fist', ['bow-fist']))
   ),
   all(
     'bow-thumb-opposite',
@@ -130,7 +128,7 @@ export const BOW_THUMB: readonly Check[] = [
       view: 'bowHandInside'
     },
     fault('first', 'Opposite the first', ['bow-thumb-ahead']),
-    seenFrom({ cello: 'bowHandAbove', bass: 'bowHandAbove' }, fault('fist', 'Across the palm', ['bow-fist']))
+    seenFrom({ cello: 'bowHandEnd' }, fault('fist', 'Across the palm', ['bow-fist']))
   ),
   bass(
     'bow-bass-hold',
@@ -153,11 +151,11 @@ export const BOW_THUMB: readonly Check[] = [
         }
       ]
     },
-    seenFrom('bowHandAbove', fault('fist', 'A fist', ['bow-fist'])),
+    fault('fist', 'A fist', ['bow-fist']),
     except(
       'bow-thumb-place',
       ['balance'],
-      seenFrom('bowHandAbove', fault('up-stick', 'Creeps up the stick', [['bow-hand-ahead', 0.1]]))
+      seenFrom('bowStickAbove', fault('up-stick', 'Creeps up the stick', [['bow-hand-ahead', 0.1]]))
     )
   )
 ];

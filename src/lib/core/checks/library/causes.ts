@@ -304,9 +304,9 @@ export const SHARED_CAUSES: Readonly<Record<SharedIdentity, readonly Cause<never
     habit('Two turns back; say it together at the end.', 'ready-round'),
     workshop('A screw that is hard to turn goes to the workshop.')
   ],
-  'hair-greasy': [
+  'hair-touched': [
     habit('By the frog; the hair is for the strings.', 'ready-round'),
-    workshop('The workshop cleans it.')
+    workshop('Hair that is dark already is cleaned by the workshop.')
   ],
   'pin-off-mark': [
     setUp('pin', 'raise', 'Out to its mark; a hand on the neck while the screw is loose.'),

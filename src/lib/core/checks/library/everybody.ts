@@ -10,7 +10,7 @@ export const BREATH: readonly Check[] = [
     'Breath and jaw stay soft',
     'While holding and playing the breath goes on and the teeth stay apart; the player could speak.',
     'Hum a tune while you hold it.',
-    { drill: 'hum-and-hold', spot: 'jaw', view: 'face' },
+    { drill: 'hum-and-hold', spot: 'jaw', view: 'face', shows: ['breath-goes'] },
     fault('held', 'The breath is held', ['breath-held']),
     fault('jaw', 'The jaw is clenched', ['jaw-clenched'])
   )
@@ -35,7 +35,7 @@ export const LEFT_WEIGHT: readonly Check[] = [
     ),
     {
       ...fault('grips', 'The thumb presses back', ['thumb-pressing']),
-      view: { violin: 'leftHand', viola: 'leftHand', cello: 'leftThumb', bass: 'leftThumb' }
+      view: { violin: 'leftHand', viola: 'leftHand', cello: 'leftHandTop', bass: 'leftHandTop' }
     }
   )
 ];

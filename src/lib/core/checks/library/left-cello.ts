@@ -42,7 +42,7 @@ export const CELLO_LEFT_HAND: readonly Check[] = [
       ]
     },
     fault('flat', 'Quite flat', [['fingers-flat', 1]]),
-    seenFrom('leftHandFront', fault('collapsed', 'The last joints give way', ['fingers-collapsed']))
+    seenFrom('leftHandTop', fault('collapsed', 'The last joints give way', ['fingers-collapsed']))
   ),
   cello(
     'left-extension',

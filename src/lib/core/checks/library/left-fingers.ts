@@ -147,10 +147,10 @@ export const SHOULDER_FINGERS: readonly Check[] = [
     {
       drill: 'finger-taps',
       spot: 'leftHand',
-      view: 'leftHandFront'
+      view: 'leftHand'
     },
     fault('travels', 'The whole hand moves with each finger', ['hand-travels']),
-    seenFrom('leftHand', fault('slides-back', 'It slides to the nut', ['hand-at-the-nut']))
+    fault('slides-back', 'It slides to the nut', ['hand-at-the-nut'])
   ),
   left(
     'left-frame',

@@ -15,10 +15,10 @@ const AWAY = {
 } as const;
 const PUT_AWAY = [
   fault('tight', 'The bow goes in tight', ['bow-overtight']),
-  seenFrom(
-    { violin: 'bowFrog', viola: 'bowFrog', cello: 'bowFrogAbove', bass: 'bowFrogAbove' },
-    fault('by-the-hair', 'Taken out by the hair', ['hair-greasy'])
-  )
+  seenFrom('bowCarried', {
+    ...fault('by-the-hair', 'Taken out by the hair', ['hair-touched']),
+    pose: 'bowUpright'
+  })
 ] as const;
 
 /** Instrument, bow and player before the first note. Source: what teachers go through at each beginning. */

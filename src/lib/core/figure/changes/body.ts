@@ -36,11 +36,20 @@ export const BODY_CHANGES = {
     at('mouth', 0.045),
     'face'
   ),
+  'breath-goes': change(
+    FAMILIES,
+    ['share', 1, 1],
+    (a) => ({ breathGoes: a }),
+    ['breath'],
+    at('mouth', 0),
+    'face'
+  ),
   'breath-held': change(
     FAMILIES,
     ['share', 1, 1],
     (a, p) => ({
       cheeksFull: a,
+      breathGoes: 0,
       leftShoulderUp: p.leftShoulderUp + 22 * a,
       rightShoulderUp: p.rightShoulderUp + 22 * a
     }),

@@ -29,19 +29,22 @@ export const BOW_CHANGES = {
     at('rightFourthFinger', 0.03),
     { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' }
   ),
-  'bow-fist': change(
-    FAMILIES,
-    ['share', 1, 1],
-    (a) => ({ bowFist: a }),
-    ['rightPalm', 'rightFinger1', 'rightFinger2'],
-    at('rightHand', 0.05),
-    {
-      violin: 'bowHand',
-      viola: 'bowHand',
-      cello: 'bowHandAbove',
-      bass: 'bowHandAbove'
-    }
-  ),
+  'bow-fist': {
+    ...change(
+      FAMILIES,
+      ['share', 1, 1],
+      (a) => ({ bowFist: a }),
+      ['rightPalm', 'rightFinger1', 'rightFinger2'],
+      at('rightHand', 0.05),
+      {
+        violin: 'bowHand',
+        viola: 'bowHand',
+        cello: 'bowHandAbove',
+        bass: 'bowHandAbove'
+      }
+    ),
+    squeezes: ['rightThumb', 'rightFingers']
+  },
   'bow-hand-stiff': change(
     FAMILIES,
     ['share', 1, 1],
@@ -107,14 +110,17 @@ export const BOW_CHANGES = {
     at('rightFingers', 0.04),
     byHold('bowHand', 'bowHandInside')
   ),
-  'bow-fingers-crowded': change(
-    FAMILIES,
-    ['share', 1, 1],
-    (a) => ({ bowSpread: -0.5 * a }),
-    ['rightFinger'],
-    at('rightFingers', 0.04),
-    byHold('bowHand', 'bowHandAbove')
-  ),
+  'bow-fingers-crowded': {
+    ...change(
+      FAMILIES,
+      ['share', 1, 1],
+      (a) => ({ bowSpread: -0.5 * a }),
+      ['rightFinger'],
+      at('rightFingers', 0.04),
+      byHold('bowHand', 'bowHandAbove')
+    ),
+    squeezes: ['rightFirstFinger', 'rightFourthFinger']
+  },
   'bow-fingers-spread': change(
     FAMILIES,
     ['share', 1, 1],

@@ -1,5 +1,6 @@
 import type { Family } from '../../instruments';
 import type { Pose } from '../pose/pose';
+import type { Squeezed } from '../squeeze';
 import type { ViewName } from '../views';
 
 /** What leads the eye to a fault besides its line: a ring at a place, a plumb or a level line through it. */
@@ -24,6 +25,8 @@ export interface ChangeKind {
   /** Parts whose lines bear it, by the beginning of their name. */
   readonly parts: readonly string[];
   readonly cue: Cue;
+  /** What it presses together: told instead of a place, since little of it moves. */
+  readonly squeezes?: Squeezed;
   /** A spot that moves in the drawing, but stays in truth: what should be is shown as it lies to this. */
   readonly against?: string;
   /** From where it is seen best, by family where that differs. */

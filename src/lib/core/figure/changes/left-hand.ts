@@ -82,14 +82,17 @@ export const LEFT_HAND_CHANGES = {
     at('leftThumb', 0.03),
     { violin: 'leftHand', viola: 'leftHand', cello: 'leftHand', bass: 'leftHand' }
   ),
-  'thumb-pressing': change(
-    FAMILIES,
-    ['share', 1, 1],
-    (a) => ({ thumbPressing: a }),
-    ['leftThumb'],
-    at('leftThumb', 0.03),
-    { violin: 'leftHand', viola: 'leftHand', cello: 'leftHand', bass: 'leftHand' }
-  ),
+  'thumb-pressing': {
+    ...change(
+      FAMILIES,
+      ['share', 1, 1],
+      (a) => ({ thumbPressing: a }),
+      ['leftThumb'],
+      at('leftThumb', 0.03),
+      { violin: 'leftHand', viola: 'leftHand', cello: 'leftHand', bass: 'leftHand' }
+    ),
+    squeezes: ['leftThumb', 'leftFingers']
+  },
   'thumb-straight': change(
     FAMILIES,
     ['share', 1, 1],

@@ -146,9 +146,7 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
   const beside = model.nutHalf * stance.thumbBeside;
   const back = on(beside, second + 0.03 * H + pose.thumbAlong * H, behind + 0.02 * H);
   // Round the back of the neck, its tip over the far edge of the fingerboard.
-  const hooked = low
-    ? on(-1.4 * model.nutHalf - 0.12 * H, (first + second) / 2, behind - 0.02 * H)
-    : on(-2.3 * model.nutHalf, second - 0.04 * H, behind - 0.03 * H);
+  const hooked = on(-model.nutHalf - 0.09 * H, (first + second) / 2, boardTop(model, second) - 0.02 * H);
   const pressing = on(beside * 1.1, second + 0.05 * H, behind + 0.01 * H);
   // In thumb position it lies across two strings, a whole step below the first finger.
   const [acrossAt, , over] = onString(model, 2, noteAt(model, 12));
@@ -158,6 +156,8 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
     lying,
     pose.thumbOver
   );
+  // A thumb that goes all the way round pulls the neck into the web.
+  const deep = Math.max(pose.neckDeep, pose.thumbHooked);
   const flat = tips.map((tip, i) => {
     const amount = Math.max(pose.fingersFlat, i === 3 ? pose.fourthFlat : 0);
     const hidden = i === 3 ? pose.fourthHidden : 0;
@@ -170,9 +170,9 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
     wish: {
       knuckle: 1,
       stands: on(
-        Math.max(wide + 0.17 * H, model.nutHalf + stance.beside * H) - 0.06 * pose.neckDeep * H,
+        Math.max(wide + 0.17 * H, model.nutHalf + stance.beside * H) - 0.06 * deep * H,
         middle + 0.02 * H,
-        out + (stance.over - 0.1 * pose.fingersFlat - 0.15 * pose.neckDeep + 0.06 * pose.thumbOver) * H
+        out + (stance.over - 0.1 * pose.fingersFlat - 0.15 * deep + 0.06 * pose.thumbOver) * H
       ),
       along: way(stance.along[0], stance.along[1] - 1.2 * pose.palmAway, stance.along[2]),
       back: way(...stance.back),

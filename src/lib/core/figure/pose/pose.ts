@@ -33,6 +33,8 @@ export interface Pose extends Omit<TrunkPose, 'hips'> {
   /** In the face: teeth set on each other, breath held in full cheeks; 0 to 1. */
   readonly jawClenched: number;
   readonly cheeksFull: number;
+  /** Breath that is seen to go. */
+  readonly breathGoes: number;
 
   readonly leftElbowSwing: number;
   /** The outstretched arm below level, degrees. */

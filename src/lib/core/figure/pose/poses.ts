@@ -37,6 +37,7 @@ const STRAIGHT: Pose = {
   seatBack: 0,
   heelsUp: 0,
   jawClenched: 0,
+  breathGoes: 0,
   cheeksFull: 0,
   leftElbowSwing: 0,
   armDown: 0,
