@@ -146,6 +146,8 @@ export const CHANGE_WORDS: Readonly<Record<ChangeName, string>> = {
   'bow-slack': 'the bow is slack',
   'bow-overtight': 'the bow is too tight',
   'hair-torn': 'torn hair hangs down',
+  'rosin-dust': 'a little rosin on the strings',
+  'bow-skates': 'the bow skates for want of rosin',
   'hair-greasy': 'the hair is dark from fingers',
   'pin-tip-bare': 'the tip of the pin is bare',
   'pin-on-a-strap': 'the pin is held by a strap',

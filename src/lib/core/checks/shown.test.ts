@@ -8,6 +8,7 @@ import {
   figureView,
   inWay,
   sceneOf,
+  sideKey,
   sidesOf,
   walkOf,
   type Check
@@ -54,6 +55,20 @@ describe('a scene', () => {
       expect(right.marked).toEqual([]);
       for (const { scene } of faults) expect(scene).toMatchObject({ view: right.view, pose: right.pose });
     }
+  });
+
+  it('of a fault may have a pose of its own, and right beside it has it too', () => {
+    const check = named(violin, 'ready-unpack');
+    const sides = sidesOf(check, 'violin');
+    expect(sides.map(({ right }) => right.pose)).toEqual(['playing', 'bowUpright']);
+    const carried = sides.at(-1);
+    expect(carried?.faults.map(({ fault }) => fault.id)).toEqual(['by-the-hair']);
+    expect(carried?.faults[0]?.scene).toMatchObject({ pose: 'bowUpright', view: carried?.right.view });
+    // Two poses from one side are two sides.
+    const both = check.faults.map((fault) => ({ ...fault, view: 'bowCarried' as const }));
+    expect(
+      new Set(sidesOf({ ...check, faults: both }, 'violin').map(({ right }) => sideKey(right))).size
+    ).toBe(2);
   });
 
   it('is not shown from a side without a fault', () => {

@@ -1,4 +1,4 @@
-import { detailFor, pictureFor, VIEWS, type Picture } from '../figure';
+import { detailFor, loopsOf, pictureFor, VIEWS, type Picture } from '../figure';
 import { sample, SAMPLES } from '../figure/testing';
 import type { Family } from '../instruments';
 import type { CheckScene } from './shown';
@@ -62,22 +62,9 @@ export function differing(one: Set<string>, other: Set<string>): number {
 
 /** Left, top, right and bottom of a path in the picture's own coordinates. */
 export function boxOf(path: string): readonly [number, number, number, number] {
-  const box: [number, number, number, number] = [Infinity, Infinity, -Infinity, -Infinity];
-  let [x, y, command] = [0, 0, 'M'];
-  const tokens = path.match(/[Mlq]|-?\d*\.?\d+/g) ?? [];
-  for (let i = 0; i < tokens.length;) {
-    if (/[Mlq]/.test(tokens[i] ?? '')) {
-      command = tokens[i++] ?? '';
-      continue;
-    }
-    if (command === 'q') i += 2;
-    const [dx, dy] = [Number(tokens[i]), Number(tokens[i + 1])];
-    [x, y] = command === 'M' ? [dx, dy] : [x + dx, y + dy];
-    [box[0], box[1]] = [Math.min(box[0], x), Math.min(box[1], y)];
-    [box[2], box[3]] = [Math.max(box[2], x), Math.max(box[3], y)];
-    i += 2;
-  }
-  return box;
+  const places = loopsOf(path).flat();
+  const [xs, ys] = [places.map(([x]) => x), places.map(([, y]) => y)];
+  return [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)];
 }
 
 /** How much of a picture its ghost spans: its longer side by the picture's; 0 without one. */

@@ -18,6 +18,7 @@ export const INSTRUMENT_PARTS = [
   'stop',
   'strap',
   'rosin',
+  'dust',
   'bow',
   'frog'
 ];

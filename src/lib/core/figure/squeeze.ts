@@ -8,6 +8,8 @@ export type Squeezed = readonly [one: string, other: string];
 
 // Shares of the picture's longer side. Source: our own, tried on sheets of all that grips and presses.
 const ARROW = 0.16;
+/** So near to the edge an arrow ends, a short one if need be. */
+const INSET = 0.02;
 const HEAD = 0.075;
 /** How far off what is pressed the points stay. */
 const OFF = 0.04;
@@ -33,10 +35,12 @@ export function squeezePath(
   const lines = [-1, 1].flatMap((side): Flat[] => {
     const at = (far: number) => [x + side * far * ux, y + side * far * uy] as const;
     const tip = at(off);
-    return [
-      [...at(off + ARROW * long), ...tip],
-      headAt(tip, side < 0 ? towards : towards + Math.PI, HEAD * long)
-    ];
+    const room = (from: number, by: number, low: number, most: number) =>
+      by === 0 ? Infinity : ((by > 0 ? most : low) - from) / by - (INSET * long) / Math.abs(by);
+    const [dx, dy] = [side * ux, side * uy];
+    const length = Math.min(ARROW * long, room(tip[0], dx, left, right), room(tip[1], dy, top, bottom));
+    if (length < HEAD * long) return [];
+    return [[...at(off + length), ...tip], headAt(tip, side < 0 ? towards : towards + Math.PI, HEAD * long)];
   });
   return lines.map((line) => flowingLine(line, 0.1 / detail)).join('');
 }

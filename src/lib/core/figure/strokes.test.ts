@@ -33,6 +33,10 @@ describe('the way of a stroke', () => {
     expect(tops).toHaveLength(4);
   });
 
+  it('has a row of heads where it rushes', () => {
+    expect(starts(drawn('middle', [whole, { kind: 'bow-run-out' }]).strokes)).toBe(4);
+  });
+
   it('says what is wrong where the stroke is another, and is there as it was where something else is', () => {
     const short: Change = { kind: 'bow-short' };
     const stopsShort = drawn('tip', [whole, short], [short]);

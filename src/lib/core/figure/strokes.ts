@@ -30,6 +30,9 @@ function hops([fx, fy]: Place, [tx, ty]: Place, high: number): Flat {
   }).flat();
 }
 
+/** Where on its way what rushes has more heads, one after the other. */
+const HURRIED = [0.68, 0.82] as const;
+
 interface StrokesOptions {
   readonly view: View;
   readonly detail: number;
@@ -63,6 +66,8 @@ export function strokesPath(
     const [start, end] = [at(from), at(to)];
     if (pose.strokeGoes === 'bouncing') return [hops(start, end, (side * HOP_PX) / detail)];
     const there = [[...start, ...end], headAt(end, towards, head)];
+    if (pose.strokeGoes === 'rushing')
+      return [...there, ...HURRIED.map((share) => headAt(at(from + (to - from) * share), towards, head))];
     return pose.strokes.length > 1 ? there : [...there, headAt(start, towards + Math.PI, head)];
   });
   return lines.map((line) => flowingLine(line, 0.1 / detail)).join('');

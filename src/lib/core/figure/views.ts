@@ -134,7 +134,7 @@ export const VIEWS = {
     ...close(-155, 55, 'leftFingers', [0, 0, 0.084, 0.076], [...BESIDE_LEFT_HAND, 'left']),
     prints: true
   },
-  fingersFront: close(-30, 20, 'leftFingers', [0, 0, 0.115, 0.103], BESIDE_LEFT_HAND),
+  fingersFront: close(-30, 20, 'leftFingers', [0, 0, 0.13, 0.116], BESIDE_LEFT_HAND),
   leftThumb: close(150, 8, 'leftThumb', [0.01, 0.01, 0.115, 0.103], BESIDE_LEFT_HAND),
   /** The low strings' hand from its little finger. */
   leftHandFar: close(20, 20, 'leftHand', [0, 0.01, 0.13, 0.116], BESIDE_LEFT_HAND),

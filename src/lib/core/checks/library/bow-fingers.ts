@@ -31,7 +31,7 @@ export const BOW_FINGERS: readonly Check[] = [
       view: OUTSIDE
     },
     seenFrom(
-      { violin: 'bowHandInside', viola: 'bowHandInside', cello: 'bowHand', bass: 'bowHandInside' },
+      'bowHandInside',
       fault(
         'over',
         'Wrapped far over the stick',

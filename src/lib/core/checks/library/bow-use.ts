@@ -140,15 +140,18 @@ export const BOW_USE: readonly Check[] = [
         habit('Little strokes with flat hair.', 'short-strokes')
       )
     ),
-    fault(
-      'hand-over',
-      'The hand rolls over',
-      [
-        ['first-finger-over', 1],
-        ['little-finger-off', 1]
-      ],
-      habit('Build the hand anew.', 'set-and-reset'),
-      bow('A bow that is too heavy turns the hand over.')
+    seenFrom(
+      { cello: 'bowHandEnd', bass: 'bowHandInside' },
+      fault(
+        'hand-over',
+        'The hand rolls over',
+        [
+          ['first-finger-over', 1],
+          ['little-finger-off', 1]
+        ],
+        habit('Build the hand anew.', 'set-and-reset'),
+        bow('A bow that is too heavy turns the hand over.')
+      )
     )
   ),
   all(

@@ -141,7 +141,7 @@ export const LOW_LEFT_HAND: readonly Check[] = [
         workshop('Strings that stand too high are hammered.')
       )
     ),
-    seenFrom('leftHandFar', fault('fourth', 'The fourth stands away', ['fourth-lifted']))
+    seenFrom({ bass: 'leftHandFar' }, fault('fourth', 'The fourth stands away', ['fourth-lifted']))
   ),
   low(
     'left-landing',

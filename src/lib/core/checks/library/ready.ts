@@ -134,7 +134,8 @@ export const READY: readonly Check[] = [
     {
       drill: 'ready-round',
       spot: 'bowPlace',
-      view: { violin: 'bridge', viola: 'bridge', cello: 'bowStrings', bass: 'bowStrings' }
+      view: { violin: 'bridge', viola: 'bridge', cello: 'bowStrings', bass: 'bowStrings' },
+      shows: ['rosin-dust']
     },
     fault(
       'heaps',
@@ -145,7 +146,7 @@ export const READY: readonly Check[] = [
     fault(
       'none',
       'The bow skates for want of it',
-      ['bow-over-board', ['bow-oblique', 14]],
+      ['bow-skates'],
       habit('Three slow passes from frog to tip.', 'ready-round')
     )
   ),

@@ -38,7 +38,7 @@ export const BODY_CHANGES = {
   ),
   'breath-goes': change(
     FAMILIES,
-    ['share', 1, 1],
+    ['there', 1, 1],
     (a) => ({ breathGoes: a }),
     ['breath'],
     at('mouth', 0),

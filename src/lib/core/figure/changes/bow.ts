@@ -69,6 +69,15 @@ export const BOW_CHANGES = {
     at('bow', 0.06),
     byHold('bridge', 'bowFront')
   ),
+  /** For want of rosin. */
+  'bow-skates': change(
+    FAMILIES,
+    ['share', 1.1, 1.6],
+    (a, p) => ({ rosinDust: 0, bowPlace: p.bowPlace + a, bowAngle: p.bowAngle - 12 * a }),
+    BOW,
+    at('bow', 0.06),
+    byHold('bridge', 'bowStrings')
+  ),
   'bow-tilted': change(
     FAMILIES,
     ['deg', 38, 50],
@@ -221,7 +230,8 @@ export const BOW_CHANGES = {
     ['share', 0.42, 0.5],
     (a, p) => ({
       bowAt: Math.min(0.97, p.bowAt + a),
-      strokes: p.strokes.map(([from]) => [from, 0.98] as const)
+      strokes: p.strokes.map(([from]) => [from, 0.98] as const),
+      strokeGoes: 'rushing'
     }),
     BOW,
     at('bow', 0.06),
@@ -260,41 +270,5 @@ export const BOW_CHANGES = {
     BOW_HAND,
     at('rightHand', 0.06),
     'bowFront'
-  ),
-  'plucking-upward': change(
-    FAMILIES,
-    ['share', 1, 1],
-    (a) => ({ pluckUp: a }),
-    ['rightFinger'],
-    at('rightFingers', 0.05),
-    'pluckHand',
-    'plucking'
-  ),
-  'pluck-thumb-off': change(
-    FAMILIES,
-    ['share', 1, 1],
-    (a) => ({ pluckThumbOff: a }),
-    ['rightThumb'],
-    at('rightThumb', 0.04),
-    'pluckHand',
-    'plucking'
-  ),
-  'pluck-by-the-bridge': change(
-    FAMILIES,
-    ['share', 1, 1],
-    (a) => ({ pluckAlong: a }),
-    ['rightFinger', 'rightPalm', 'rightThumb'],
-    at('rightHand', 0.06),
-    byHold('head', 'bowFront'),
-    'plucking'
-  ),
-  'pluck-finger-deep': change(
-    FAMILIES,
-    ['share', 1, 1],
-    (a) => ({ pluckDeep: a }),
-    ['rightFinger1'],
-    at('rightFingers', 0.05),
-    'pluckHand',
-    'plucking'
   )
 } as const satisfies Readonly<Record<string, ChangeKind>>;

@@ -7,6 +7,7 @@ import { INSTRUMENT_CHANGES } from './instrument';
 import type { ChangeKind } from './kind';
 import { KIT_CHANGES } from './kit';
 import { LEFT_HAND_CHANGES } from './left-hand';
+import { PLUCKING_CHANGES } from './plucking';
 
 export type { ChangeKind, Cue } from './kind';
 
@@ -21,6 +22,7 @@ export const CHANGES = {
   ...INSTRUMENT_CHANGES,
   ...LEFT_HAND_CHANGES,
   ...BOW_CHANGES,
+  ...PLUCKING_CHANGES,
   ...KIT_CHANGES
 } as const;
 

@@ -109,6 +109,7 @@ export const KIT_CHANGES = {
     at('rosin', 0.045),
     'strings'
   ),
+  'rosin-dust': change(FAMILIES, THERE, (a) => ({ rosinDust: a }), ['dust'], at('rosin', 0), 'strings'),
   'bow-slack': change(
     FAMILIES,
     ['share', 1, 1],

@@ -37,6 +37,25 @@ export function rosinShapes({ bridge, bodyMm, ribMm, spread }: Model, frame: Fra
   return [spot(spread, 0, reach, 0.004 * bodyMm), ...grains];
 }
 
+/** How many grains lie on each string, and over what length of it, as a share of the body. */
+const DUST = 6;
+const DUSTY = 0.13;
+
+/** The little dust that enough rosin leaves on the strings, about the bow's place. */
+export const rosinDust = (model: Model, frame: Frame): Shape[] =>
+  [0, 1, 2, 3].flatMap((string) =>
+    Array.from({ length: DUST }, (_, i) => {
+      const along = rosinAt(model) + (i / (DUST - 1) - 0.5) * DUSTY * model.bodyMm;
+      const [wide, at, out] = onString(model, string, along);
+      // Beside the string, now on one side and now on the other.
+      const aside = (i % 2 === 0 ? 1 : -1) * (0.006 + 0.004 * ((i + string) % 3)) * model.bodyMm;
+      return ball(place(frame, [wide + aside, at, out]), 0.003 * model.bodyMm, {
+        part: 'dust',
+        tone: 'nail'
+      });
+    })
+  );
+
 /** The cap on a pin's tip, and a cello's stop on the floor. */
 export function pinEndShapes(
   { family, bodyMm, ribMm }: Model,

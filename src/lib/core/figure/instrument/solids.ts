@@ -4,6 +4,7 @@ import { place, scale, type Frame, type Vec } from '../vector';
 import {
   cushionUnder,
   pinEndShapes,
+  rosinDust,
   rosinShapes,
   shoulderRest,
   slackString,
@@ -29,6 +30,7 @@ export interface Unready {
   readonly pegOut: number;
   readonly stringSlack: number;
   readonly rosinHeap: number;
+  readonly rosinDust: number;
   readonly restCrooked: number;
   readonly pinBare: number;
   readonly stopAway: number;
@@ -53,6 +55,7 @@ export function instrumentShapes(
     pegOut = 0,
     stringSlack = 0,
     rosinHeap = 0,
+    rosinDust: dust = 0,
     restCrooked = 0,
     pinBare = 0,
     stopAway = 0,
@@ -77,6 +80,7 @@ export function instrumentShapes(
     ...scrollShapes(model, frame, pegOut),
     ...bridgeShapes(model, frame, stringSlack),
     ...(rosinHeap > 0 ? rosinShapes(model, frame, rosinHeap) : []),
+    ...(dust > 0 ? rosinDust(model, frame) : []),
     ...tapes.map((semitones): Mesh => {
       const at = noteAt(model, semitones);
       const half = boardHalf(model, at) * 1.02;

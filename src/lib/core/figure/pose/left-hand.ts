@@ -157,7 +157,7 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
     pose.thumbOver
   );
   // A thumb that goes all the way round pulls the neck into the web.
-  const deep = Math.max(pose.neckDeep, pose.thumbHooked);
+  const deep = Math.max(pose.neckDeep, 0.4 * pose.thumbHooked);
   const flat = tips.map((tip, i) => {
     const amount = Math.max(pose.fingersFlat, i === 3 ? pose.fourthFlat : 0);
     const hidden = i === 3 ? pose.fourthHidden : 0;

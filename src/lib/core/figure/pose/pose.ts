@@ -73,8 +73,8 @@ export interface Pose extends Omit<TrunkPose, 'hips'> {
   readonly bowAt: number;
   /** What of the hair the stroke uses, piece by piece; none where that is not shown. */
   readonly strokes: readonly (readonly [from: number, to: number])[];
-  /** How the bow goes on its way: on the string, or bouncing off it. */
-  readonly strokeGoes: 'on' | 'bouncing';
+  /** How the bow goes on its way: on the string, or bouncing off it, or too fast. */
+  readonly strokeGoes: 'on' | 'bouncing' | 'rushing';
   /** 0 at the bridge, 0.5 where it should be, 1 at the fingerboard's end. */
   readonly bowPlace: number;
   readonly bowAngle: number;
@@ -135,6 +135,8 @@ export interface Pose extends Omit<TrunkPose, 'hips'> {
   readonly pegOut: number;
   readonly stringSlack: number;
   readonly rosinHeap: number;
+  /** A little dust on the strings, as it should be. */
+  readonly rosinDust: number;
   /** Slack above 0, too tight below; pressed until the stick meets the hair. */
   readonly bowSlack: number;
   readonly bowPressed: number;

@@ -110,6 +110,7 @@ const STRAIGHT: Pose = {
   pegOut: 0,
   stringSlack: 0,
   rosinHeap: 0,
+  rosinDust: 0,
   bowSlack: 0,
   bowPressed: 0,
   hairTorn: 0,
