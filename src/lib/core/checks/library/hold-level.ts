@@ -1,6 +1,6 @@
 import { SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, tooLarge } from './make';
+import { checksOf, fault, habit, setUp, tooLarge, seenFrom } from './make';
 
 const hold = checksOf('hold', SHOULDER_FAMILIES);
 
@@ -121,12 +121,15 @@ export const SHOULDER_LEVEL: readonly Check[] = [
       result: 'count',
       goal: { first: 5, later: 10, better: 'more', stops: 'Stop at a bent arm, a bent back or any pain.' }
     },
-    fault(
-      'sinks',
-      'Arm and back give way',
-      ['arm-sinks', ['leaning-back', 10]],
-      tooLarge('It may be too heavy.'),
-      habit('Count to five, rest, again.', 'arm-strength')
+    seenFrom(
+      'left',
+      fault(
+        'sinks',
+        'Arm and back give way',
+        ['arm-sinks', ['leaning-back', 10]],
+        tooLarge('It may be too heavy.'),
+        habit('Count to five, rest, again.', 'arm-strength')
+      )
     )
   )
 ];

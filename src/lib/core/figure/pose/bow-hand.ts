@@ -77,9 +77,9 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
   const straight = pose.bowThumbStraight;
   const curved: Vec[] = [
     at(
-      x1 + (0.02 + 0.1 * pose.bowFirstOver + 0.3 * pose.bowFirstFar) * H,
-      r + tip * 0.9 - (high ? 0.05 : 0.14) * H * pose.bowFirstOver,
-      (-0.1 - (high ? 0.22 : 0.12) * pose.bowFirstOver) * H
+      x1 + (0.02 + 0.16 * pose.bowFirstOver + 0.3 * pose.bowFirstFar) * H,
+      r + tip * 0.9 - 0.05 * H * pose.bowFirstOver,
+      (-0.1 - 0.22 * pose.bowFirstOver) * H
     ),
     at(x2, r + tip, -0.15 * H),
     at(x3, r + tip, -0.13 * H),
