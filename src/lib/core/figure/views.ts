@@ -102,6 +102,8 @@ export const VIEWS = {
   headQuarter: close(62, 4, 'head', [-0.02, 0.09, 0.34, 0.34]),
   /** A violin from its scroll's end, without the arms. */
   scrollEnd: close(44, 6, 'bodyMiddle', [0.02, -0.02, 0.36, 0.31], ['left', 'right', 'bow', 'frog']),
+  /** The head from the scroll's end, without the arms: whether it looks along the instrument. */
+  headEnd: close(44, 6, 'head', [0, 0.07, 0.32, 0.286], ['left', 'right', 'bow', 'frog']),
   headBehind: close(180, 6, 'head', [-0.05, 0.13, 0.52, 0.52]),
   headLeft: close(90, 4, 'head', [-0.12, 0.13, 0.56, 0.5]),
   trunkLeft: close(90, 4, 'chest', [-0.02, 0.02, 0.7, 0.74]),
@@ -134,7 +136,7 @@ export const VIEWS = {
     ...close(-155, 55, 'leftFingers', [0, 0, 0.084, 0.076], [...BESIDE_LEFT_HAND, 'left']),
     prints: true
   },
-  fingersFront: close(-30, 20, 'leftFingers', [0, 0, 0.13, 0.116], BESIDE_LEFT_HAND),
+  fingersFront: close(-30, 20, 'leftFingers', [0, 0.012, 0.14, 0.125], BESIDE_LEFT_HAND),
   leftThumb: close(150, 8, 'leftThumb', [0.01, 0.01, 0.115, 0.103], BESIDE_LEFT_HAND),
   /** The low strings' hand from its little finger. */
   leftHandFar: close(20, 20, 'leftHand', [0, 0.01, 0.13, 0.116], BESIDE_LEFT_HAND),
@@ -206,8 +208,6 @@ export const VIEWS = {
   pluckHand: close(-10, 20, 'rightHand', [0.03, 0.005, 0.14, 0.123], BESIDE_PLUCK_HAND),
   /** Along the board from the player’s left: how far the hand is over the strings. */
   pluckSide: close(80, 15, 'rightHand', [0, -0.03, 0.24, 0.21], BESIDE_PLUCK_HAND),
-  /** As the player sees it, with the end of the board. */
-  pluckBehind: close(180, 40, 'rightHand', [0, 0.01, 0.17, 0.15], BESIDE_PLUCK_HAND),
   pluckQuarter: close(30, 15, 'rightHand', [0, -0.02, 0.22, 0.193], BESIDE_PLUCK_HAND),
   pinClose: close(60, 12, 'pinTip', [0, -0.04, 0.3, 0.22], ['left', 'right', 'stool']),
   kneesPin: close(25, 6, 'bottom', [0, -0.02, 0.6, 0.46]),

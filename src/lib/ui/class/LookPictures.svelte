@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { sceneOf, type Check } from '$lib/core/checks';
+  import { sideKey, sidesOf, type Check } from '$lib/core/checks';
   import { VIEWS } from '$lib/core/figure/views';
   import type { Family } from '$lib/core/instruments';
   import type { Settings } from '$lib/data';
@@ -11,17 +11,24 @@
 
   const MOST = 3;
   const who = $derived(drawnAs(family, {}, null, null, settings));
-  const shown = $derived([
-    { id: 'right', text: '✓ Right', scene: sceneOf(check, family) },
-    ...check.faults
-      .slice(0, MOST)
-      .map((fault) => ({ id: fault.id, text: fault.text, scene: sceneOf(check, family, fault) }))
-  ]);
+  /** Each fault beside right from the side from which it is seen. */
+  const shown = $derived.by(() => {
+    let room = MOST;
+    return sidesOf(check, family).flatMap(({ right, faults }) => {
+      const some = faults.slice(0, room);
+      room -= some.length;
+      if (faults.length > some.length && some.length === 0) return [];
+      return [
+        { id: sideKey(right), text: '✓ Right', scene: right, isRight: true },
+        ...some.map(({ fault, scene }) => ({ id: fault.id, text: fault.text, scene, isRight: false }))
+      ];
+    });
+  });
 </script>
 
 <ul data-look-pictures>
-  {#each shown as { id, text, scene } (id)}
-    <li class:right={id === 'right'}>
+  {#each shown as { id, text, scene, isRight } (id)}
+    <li class:right={isRight}>
       <SeenPicture {...who} {...scene} view={VIEWS[scene.view]} />
       {text}
     </li>

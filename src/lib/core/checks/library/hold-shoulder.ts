@@ -99,7 +99,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
       spot: 'jaw',
       view: 'head'
     },
-    seenFrom('headQuarter', fault('chin-tip', 'Tip of the chin on it', ['chin-tip-down'])),
+    seenFrom('headEnd', fault('chin-tip', 'Tip of the chin on it', ['chin-tip-down'])),
     fault(
       'cheek',
       'The cheek lies on it',

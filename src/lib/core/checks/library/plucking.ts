@@ -25,14 +25,11 @@ export const PLUCKING: readonly Check[] = [
       pose: 'plucking',
       view: 'pluckHand'
     },
-    seenFrom(
-      { violin: 'pluckBehind', viola: 'pluckBehind' },
-      fault(
-        'off',
-        'Thumb without a hold',
-        ['pluck-thumb-off'],
-        habit('Thumb first, then pluck.', 'pluck-levels')
-      )
+    fault(
+      'off',
+      'Thumb without a hold',
+      ['pluck-thumb-off'],
+      habit('Thumb first, then pluck.', 'pluck-levels')
     ),
     seenFrom(UPWARD, fault('up', 'The hand flies off', ['plucking-upward']))
   ),
