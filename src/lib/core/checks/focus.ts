@@ -2,7 +2,7 @@ import { daysBetween, type IsoDay } from '../time';
 import { openChecks } from './gates';
 import { seenOf, type CheckStanding, type Stand } from './seen';
 import { MOSTLY, SECURE, type SeenResult } from './strength';
-import { categoryOf, themeOf, THEMES, type Theme, type ThemeOfLesson } from './themes';
+import { categoryOf, themeOf, THEMES, type LessonsSoFar, type Theme } from './themes';
 import type { Check, CheckCategory } from './types';
 
 /** Why a category and a check are proposed. */
@@ -81,9 +81,9 @@ const byLastDay = ({ standing: a }: Stand, { standing: b }: Stand): number => {
 };
 
 /** What can hurt and was seen amiss, longest ago first; what is stuck steps back for one lesson. */
-const pressing = (stands: readonly Stand[], lastLesson: IsoDay | null): readonly Check[] =>
-  stands
-    .filter(({ standing }) => standing.hurts && !stepsBack(standing, lastLesson))
+const pressing = (hurting: readonly Stand[], lastLesson: IsoDay | null): readonly Check[] =>
+  hurting
+    .filter(({ standing }) => !stepsBack(standing, lastLesson))
     .sort(byLastDay)
     .map(({ check }) => check);
 
@@ -116,11 +116,11 @@ export function groundOf(question: FocusQuestion): Ground {
   const { checks, results, thisLesson = [], today, pain = false } = question;
   const all = thisLesson.length > 0 ? [...results, ...thisLesson] : results;
   // Today is this lesson, whatever was seen in it already.
-  const { stands, lessons } = seenOf({ checks, results: all, today });
-  const resting: { checkId: string; until: IsoDay }[] = [];
-  for (const { check, standing } of stands)
-    if (standing.restsUntil) resting.push({ checkId: check.id, until: standing.restsUntil });
-  const lastLesson = lessons.at(-1)?.day ?? null;
+  const { stands, lessons, ...seen } = seenOf({ checks, results: all, today });
+  const resting = seen.resting.flatMap(({ check, standing: { restsUntil } }) =>
+    restsUntil === null ? [] : { checkId: check.id, until: restsUntil }
+  );
+  const lastLesson = lessons.lastDay;
   const none = { category: null, check: null, stays: 0, resting } as const;
   const empty = { stands, pressing: [], inOrder: [], open: [], lastLesson };
   if (pain) return { ...empty, focus: { ...none, reason: { kind: 'pain' } } };
@@ -129,23 +129,24 @@ export function groundOf(question: FocusQuestion): Ground {
   const open = themesOpen(openNow, lessons, today);
   const held = heldTheme(stands, lessons);
   const asked = open.find(({ theme }) => categoryOf(theme) === question.category);
-  const others = open.filter(({ theme }) => theme !== lessons.at(-1)?.theme);
+  const others = open.filter(({ theme }) => theme !== lessons.last);
   const chosen =
     (question.category === 'ready' ? undefined : asked) ??
-    open.find(({ theme }) => theme === held.theme) ??
+    open.find(({ theme }) => theme === held) ??
     // Plucking begins in the first lessons.
-    others.find(({ theme, begun }) => theme === 'plucking' && !begun && lessons.length > 0) ??
+    others.find(({ theme, begun }) => theme === 'plucking' && !begun && lessons.count > 0) ??
     longestOf(others.filter(({ waits }) => waits >= MOST_LESSONS_WAITING)) ??
     others.reduce<(typeof open)[number] | undefined>(
       (best, one) => (best && best.score >= one.score ? best : one),
       undefined
     ) ??
     open[0];
-  const hurting = pressing(stands, lastLesson);
+  const hurting = pressing(seen.hurting, lastLesson);
   if (!chosen) return { ...empty, focus: { ...none, reason: { kind: 'back' } } };
-  const { theme, own, waits } = chosen;
+  const { theme, at, waits } = chosen;
+  const own = openNow.filter(({ listed }) => listed.theme === at);
   const inOrder = ordered(own, lastLesson);
-  const stays = theme === lessons.at(-1)?.theme ? held.lessons : 0;
+  const stays = theme === lessons.last ? lessons.held : 0;
   // What the lesson is about is begun with its own; what hurts elsewhere is worked on in the next.
   const hurtingHere = hurting.find((one) => themeOf(one) === theme) ?? (stays > 0 ? hurting[0] : undefined);
   const focus: Focus = {
@@ -153,7 +154,7 @@ export function groundOf(question: FocusQuestion): Ground {
     check: hurtingHere ?? inOrder[0] ?? null,
     reason: hurtingHere
       ? { kind: 'hurts' }
-      : stays > 0 && theme === held.theme
+      : stays > 0 && theme === held
         ? { kind: 'stays', lessons: stays }
         : reasonFor(own, waits),
     stays,
@@ -185,37 +186,36 @@ const lastOf = (own: readonly Stand[]): IsoDay | null =>
   );
 
 /** The themes with something open, with how much each asks for. */
-function themesOpen(open: readonly Stand[], lessons: readonly ThemeOfLesson[], today: IsoDay) {
-  const byTheme = THEMES.map((): Stand[] => []);
-  for (const stand of open) byTheme[stand.listed.theme]?.push(stand);
-  return THEMES.map((theme, at) => {
-    const own = byTheme[at] ?? [];
-    const need = own.reduce((sum, one) => sum + needOf(one), 0) / (own.length || 1);
-    const since = lessons.findLastIndex((lesson) => lesson.theme === theme);
-    const lastDay = lessons[since]?.day;
-    const days = lastDay === undefined ? TERM_DAYS : Math.max(0, daysBetween(lastDay, today));
-    const score = need * CARRIES[theme] * (1 + WAITING_COUNTS * Math.min(1, days / TERM_DAYS));
-    return { theme, own, score, begun: since >= 0, waits: lessons.length - 1 - since };
-  }).filter(({ own }) => own.length > 0);
+function themesOpen(open: readonly Stand[], lessons: LessonsSoFar, today: IsoDay) {
+  const needs = THEMES.map(() => 0);
+  const counts = THEMES.map(() => 0);
+  for (const stand of open) {
+    const { theme } = stand.listed;
+    if (theme < 0) continue;
+    needs[theme] = (needs[theme] ?? 0) + needOf(stand);
+    counts[theme] = (counts[theme] ?? 0) + 1;
+  }
+  return THEMES.flatMap((theme, at) => {
+    const count = counts[at] ?? 0;
+    if (count === 0) return [];
+    const last = lessons.about(at);
+    const days = last ? Math.max(0, daysBetween(last.day, today)) : TERM_DAYS;
+    const score =
+      ((needs[at] ?? 0) / count) * CARRIES[theme] * (1 + WAITING_COUNTS * Math.min(1, days / TERM_DAYS));
+    return { theme, at, score, begun: last !== null, waits: lessons.count - 1 - (last?.lesson ?? -1) };
+  });
 }
 
-/** The theme that is stayed with, and for how many lessons the last one was: null where it is time for another. */
-function heldTheme(
-  stands: readonly Stand[],
-  lessons: readonly ThemeOfLesson[]
-): { readonly theme: Theme | null; readonly lessons: number } {
-  const theme = lessons.at(-1)?.theme ?? null;
-  const end = lessons.findLastIndex((lesson) => lesson.theme !== theme);
-  const held = lessons.length - 1 - end;
+/** The theme that is stayed with; null where it is time for another. */
+function heldTheme(stands: readonly Stand[], { last, held }: LessonsSoFar): Theme | null {
   // How many of its checks are mostly there, less those that are not.
   let there = 0;
-  if (theme && held >= LEAST_LESSONS_HELD) {
-    const its = THEMES.indexOf(theme);
+  if (last && held >= LEAST_LESSONS_HELD) {
+    const its = THEMES.indexOf(last);
     for (const { check, listed, standing } of stands)
       if (listed.theme === its && !check.later) there += standing.strength >= MOSTLY ? 1 : -1;
   }
-  const done = held >= MOST_LESSONS_HELD || there > 0;
-  return { theme: done ? null : theme, lessons: held };
+  return held >= MOST_LESSONS_HELD || there > 0 ? null : last;
 }
 
 /**

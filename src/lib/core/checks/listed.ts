@@ -1,13 +1,17 @@
 import { canHurt } from './identities';
-import { isPlucking, themeOf, THEMES } from './themes';
+import { isPlucking, tellsOf, themeOf, THEMES } from './themes';
 import { CHECK_CATEGORIES, type Check } from './types';
 
 /** What a check is in its list, whatever was seen of it. */
 export interface Listed {
+  /** Its place in the list. */
+  readonly at: number;
   readonly check: Check;
   /** Its place in the themes; -1 where it is of none. */
   readonly theme: number;
   readonly isAboutHurt: boolean;
+  /** How much a look at it tells of what its lesson is about. */
+  readonly tells: number;
   readonly isPlucking: boolean;
   /** Its place in the categories. */
   readonly category: number;
@@ -16,10 +20,11 @@ export interface Listed {
   readonly after: readonly number[];
 }
 
-/** A list of checks: each with its place. */
+/** A list of checks, in their order and by their ids. */
 export interface CheckList {
-  readonly placeOf: ReadonlyMap<string, number>;
   readonly each: readonly Listed[];
+  /** Without a prototype: a name is read in it in two thirds of the time of a map, and a class reads thousands. */
+  readonly named: Readonly<Partial<Record<string, Listed>>>;
 }
 
 /** Whether a check is first of all about something that can hurt. */
@@ -32,20 +37,25 @@ const lists = new WeakMap<readonly Check[], CheckList>();
 export function listOf(checks: readonly Check[]): CheckList {
   const known = lists.get(checks);
   if (known) return known;
-  const placeOf = new Map(checks.map(({ id }, at) => [id, at]));
-  const each = checks.map((check): Listed => {
+  const places = new Map(checks.map(({ id }, at) => [id, at]));
+  const each = checks.map((check, at): Listed => {
     const theme = themeOf(check);
+    const hurts = isAboutHurt(check);
     return {
+      at,
       check,
       theme: theme ? THEMES.indexOf(theme) : -1,
-      isAboutHurt: isAboutHurt(check),
+      isAboutHurt: hurts,
+      tells: tellsOf(theme, hurts),
       isPlucking: isPlucking(check),
       category: CHECK_CATEGORIES.indexOf(check.category),
-      gate: (check.gate ?? []).flatMap((id) => placeOf.get(id) ?? []),
+      gate: (check.gate ?? []).flatMap((id) => places.get(id) ?? []),
       after: (check.after ?? []).map((category) => CHECK_CATEGORIES.indexOf(category))
     };
   });
-  const list = { placeOf, each };
+  const named = Object.create(null) as Partial<Record<string, Listed>>;
+  for (const listed of each) named[listed.check.id] = listed;
+  const list = { each, named };
   lists.set(checks, list);
   return list;
 }

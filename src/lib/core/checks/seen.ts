@@ -2,7 +2,7 @@ import { daysBetween, daysLater, type IsoDay } from '../time';
 import { canHurt } from './identities';
 import { listOf, type Listed } from './listed';
 import { inOrder, MOSTLY, SECURE, strengthOf, type SeenResult } from './strength';
-import { ThemesFound, type ThemeOfLesson } from './themes';
+import { LessonsSoFar } from './themes';
 import type { Check } from './types';
 
 /** Secure twice in a row, so many days apart, rests a check for so many days. */
@@ -35,8 +35,11 @@ export interface Stand {
 export interface Seen {
   /** In the order of the checks. */
   readonly stands: readonly Stand[];
-  /** What each lesson before today was about, oldest first. */
-  readonly lessons: readonly ThemeOfLesson[];
+  /** Those of them that rest, and those where what can hurt was seen amiss. */
+  readonly resting: readonly Stand[];
+  readonly hurting: readonly Stand[];
+  /** What the lessons before today were about. */
+  readonly lessons: LessonsSoFar;
 }
 
 interface SeenQuestion {
@@ -60,30 +63,31 @@ interface Looks {
 
 /** Goes through what was seen once, as it was seen: there is much of it, and a class asks for all at once. */
 export function seenOf({ checks, results, today }: SeenQuestion): Seen {
-  const { placeOf, each } = listOf(checks);
+  const { named, each } = listOf(checks);
   const all: (Looks | undefined)[] = each.map(() => undefined);
-  const themes = new ThemesFound();
+  const lessons = new LessonsSoFar();
   let lesson = 0;
   let day = '';
   for (const result of results) {
-    const at = placeOf.get(result.checkId);
-    const listed = at === undefined ? undefined : each[at];
-    const strength = listed ? strengthOf(listed.check, result.outcome) : 0;
-    if (at === undefined || listed === undefined || strength === 0) continue;
+    const listed = named[result.checkId];
+    if (!listed) continue;
+    const strength = strengthOf(listed.check, result.outcome);
+    if (strength === 0) continue;
     if (result.day !== day) {
       // Most often they come as they were seen.
       if (result.day < day) return seenOf({ checks, results: inOrder(results), today });
-      if (day < today) themes.end(day);
+      if (day < today) lessons.end(day);
       day = result.day;
       lesson += 1;
     }
+    const { at } = listed;
     const looks = all[at];
     if (looks?.lesson === lesson) {
       if (strength > looks.strength) looks.strength = strength;
       looks.last = result;
       continue;
     }
-    themes.look(listed);
+    lessons.look(listed.theme, listed.tells);
     if (looks) {
       if (looks.strength < SECURE) looks.since = day;
       looks.earlier = looks.before;
@@ -93,13 +97,18 @@ export function seenOf({ checks, results, today }: SeenQuestion): Seen {
       looks.last = result;
     } else all[at] = { lesson, strength, last: result, since: day, before: 0, earlier: 0 };
   }
-  if (day < today) themes.end(day);
+  if (day < today) lessons.end(day);
   const restsFrom = daysLater(today, -REST_DAYS);
-  const stands = each.map((listed, at) => {
-    const looks = all[at];
-    return { check: listed.check, listed, standing: looks ? standingBy(listed, looks, restsFrom) : NEVER };
-  });
-  return { stands, lessons: themes.found };
+  const [stands, resting, hurting]: [Stand[], Stand[], Stand[]] = [[], [], []];
+  for (const listed of each) {
+    const looks = all[listed.at];
+    const standing = looks ? standingBy(listed, looks, restsFrom) : NEVER;
+    const stand = { check: listed.check, listed, standing };
+    stands.push(stand);
+    if (standing.restsUntil !== null) resting.push(stand);
+    if (standing.hurts) hurting.push(stand);
+  }
+  return { stands, resting, hurting, lessons: lessons.done() };
 }
 
 /** @param restsFrom what was last seen on this day or before rests no more */

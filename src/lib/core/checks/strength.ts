@@ -14,7 +14,11 @@ export interface SeenResult {
 export const SECURE = RATINGS.indexOf('secure');
 export const MOSTLY = RATINGS.indexOf('mostly');
 
-const STRENGTHS: ReadonlyMap<string, number> = new Map(RATINGS.map((rating, at) => [rating, at]));
+/** Without a prototype, as the list of checks: thousands are read at once. */
+const STRENGTHS = Object.assign(
+  Object.create(null) as Partial<Record<string, number>>,
+  Object.fromEntries(RATINGS.map((rating, at) => [rating, at]))
+);
 
 /** How a number stands to its goal on the scale of ratings: 1 below the first goal, 3 there, 4 at the later one. */
 function byGoal(value: number, { first, later, better }: Goal): number {
@@ -25,7 +29,7 @@ function byGoal(value: number, { first, later, better }: Goal): number {
 
 /** Strength of an outcome on the scale of ratings, 0 (not seen) to 4 (secure). */
 export function strengthOf(check: Pick<Check, 'goal'>, outcome: CheckOutcome): number {
-  if ('rating' in outcome) return STRENGTHS.get(outcome.rating) ?? 0;
+  if ('rating' in outcome) return STRENGTHS[outcome.rating] ?? 0;
   const { goal } = check;
   switch (outcome.kind) {
     case 'yes-no':
