@@ -18,7 +18,9 @@ import {
   type PictureQuestion,
   type Vec
 } from '.';
+import { strokesPath } from './strokes';
 import { sample } from './testing';
+import { VIEWS } from './views';
 
 const away = (a: Vec | undefined, b: Vec | undefined): number =>
   a && b ? Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]) : NaN;
@@ -139,7 +141,8 @@ describe('a change', () => {
       for (const family of changeKind(kind).families) {
         const size = family === 'viola' ? '13 in' : '1/2';
         const question = { family, instrument: dimensionsOf(family, size), readings: { height: [1350] } };
-        const drawn = ({ shapes, parts }: Figure) => JSON.stringify([shapes, parts.pose.strokes]);
+        const drawn = (figure: Figure) =>
+          JSON.stringify([figure.shapes, strokesPath(figure, { view: VIEWS.front, detail: 1 })]);
         const shapes = (amount: number) => drawn(figureFor({ ...question, changes: [{ kind, amount }] }));
         const base = drawn(figureFor(question));
         expect(shapes(0)).toBe(base);

@@ -49,7 +49,7 @@ export interface Picture extends Drawing {
   readonly cues: readonly DrawnCue[];
   /** Where what is marked should be, and which way it strayed; null where that is not told. */
   readonly straying: Straying | null;
-  /** The way that the bow goes, as a path; empty where that is not shown. */
+  /** What goes, as a path: the bow's way, and breath; empty where neither is shown. */
   readonly strokes: string;
 }
 

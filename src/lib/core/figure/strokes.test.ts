@@ -37,6 +37,19 @@ describe('the way of a stroke', () => {
     expect(starts(drawn('middle', [whole, { kind: 'bow-run-out' }]).strokes)).toBe(4);
   });
 
+  it('is breath too: three lines from the mouth while it goes, none while it is held', () => {
+    const goes: Change = { kind: 'breath-goes' };
+    const { strokes, spots } = drawn('playing', [goes]);
+    const lines = loopsOf(strokes);
+    expect(lines).toHaveLength(3);
+    const [mouthX = 0, mouthY = 0] = spots.mouth ?? [];
+    for (const line of lines) {
+      const away = line.map(([x, y]) => Math.hypot(x - mouthX, y - mouthY));
+      expect(away.at(-1)).toBeGreaterThan(away[0] ?? Infinity);
+    }
+    expect(drawn('playing', [goes, { kind: 'breath-held' }]).strokes).toBe('');
+  });
+
   it('says what is wrong where the stroke is another, and is there as it was where something else is', () => {
     const short: Change = { kind: 'bow-short' };
     const stopsShort = drawn('tip', [whole, short], [short]);

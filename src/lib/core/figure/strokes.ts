@@ -1,3 +1,4 @@
+import { onHead } from './body/spine';
 import { cameraOf, seen } from './drawing/camera';
 import { flowingLine, type Flat } from './drawing/path';
 import type { Figure } from './figure';
@@ -33,20 +34,49 @@ function hops([fx, fy]: Place, [tx, ty]: Place, high: number): Flat {
 /** Where on its way what rushes has more heads, one after the other. */
 const HURRIED = [0.68, 0.82] as const;
 
+/** The lines in which breath leaves the mouth, by how far they lie from the middle one. */
+const BREATHS = [-1, 0, 1] as const;
+const BREATH_POINTS = 13;
+/** A head whose face looks this far aside, as a sine, is turned. */
+const TURNED = 0.25;
+
+/** Breath that goes: before a face that is turned, else aside of it, where it is seen from the front. In heads. */
+function breathLines({ parts: { body, spine } }: Figure, { view }: StrokesOptions): readonly Flat[] {
+  const camera = cameraOf(view);
+  const at = onHead(spine, body);
+  const ahead = Math.abs(spine.head.z[0]) > TURNED;
+  return BREATHS.map((row) =>
+    Array.from({ length: BREATH_POINTS }, (_, i) => {
+      const far = i / (BREATH_POINTS - 1);
+      const y = 0.16 + row * (0.05 + 0.06 * far) + 0.022 * Math.sin(2.5 * Math.PI * far);
+      const place = ahead
+        ? at(0.1 + 0.2 * far, y + 0.1, 0.5 + 0.5 * far)
+        : at(-0.36 - 0.4 * far, y, 0.42 + 0.2 * far);
+      return seen(camera, place).slice(0, 2);
+    }).flat()
+  );
+}
+
 interface StrokesOptions {
   readonly view: View;
   readonly detail: number;
 }
 
+/** What goes in a picture, which stands still: the bow's way, and breath. Empty where neither is shown. */
+export function strokesPath(figure: Figure, options: StrokesOptions): string {
+  const lines = [
+    ...bowLines(figure, options),
+    ...(figure.parts.pose.breathGoes > 0 ? breathLines(figure, options) : [])
+  ];
+  return lines.map((line) => flowingLine(line, 0.1 / options.detail)).join('');
+}
+
 /**
  * The way that the bow goes, beside its stick: one line with a head at both ends where it goes to and fro without a
- * stop, else one for each piece. A picture stands still; this says what a stroke does. Empty where the pose has none.
+ * stop, else one for each piece. None where the pose has none.
  */
-export function strokesPath(
-  { parts: { pose, bow, lies } }: Figure,
-  { view, detail }: StrokesOptions
-): string {
-  if (!lies) return '';
+function bowLines({ parts: { pose, bow, lies } }: Figure, { view, detail }: StrokesOptions): readonly Flat[] {
+  if (!lies) return [];
   const camera = cameraOf(view);
   const stickAt = (share: number): Place => {
     const along = share * bow.hairMm;
@@ -62,7 +92,7 @@ export function strokesPath(
   const at = (share: number): Place => [fx + (tx - fx) * share + nx, fy + (ty - fy) * share + ny];
   const towards = Math.atan2(ty - fy, tx - fx);
   const head = HEAD_PX / detail;
-  const lines = pose.strokes.flatMap(([from, to]): Flat[] => {
+  return pose.strokes.flatMap(([from, to]): Flat[] => {
     const [start, end] = [at(from), at(to)];
     if (pose.strokeGoes === 'bouncing') return [hops(start, end, (side * HOP_PX) / detail)];
     const there = [[...start, ...end], headAt(end, towards, head)];
@@ -70,5 +100,4 @@ export function strokesPath(
       return [...there, ...HURRIED.map((share) => headAt(at(from + (to - from) * share), towards, head))];
     return pose.strokes.length > 1 ? there : [...there, headAt(start, towards + Math.PI, head)];
   });
-  return lines.map((line) => flowingLine(line, 0.1 / detail)).join('');
 }

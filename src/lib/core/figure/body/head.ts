@@ -8,19 +8,14 @@ import { headFrame, onHead, type Spine } from './spine';
 const FINE = refined(HEAD, 2);
 const FINEST = refined(HEAD, 6);
 
-/** What shows in a face, from 0 to 1: teeth set on each other, breath held in the cheeks, and breath that goes. */
+/** What shows in a face, from 0 to 1: teeth set on each other, and breath held in the cheeks. */
 export interface Face {
-  readonly breathGoes: number;
   readonly jawClenched: number;
   readonly cheeksFull: number;
 }
 
 /** Head with face, ears and hair. */
-export function headShapes(
-  body: FigureBody,
-  spine: Spine,
-  { jawClenched, cheeksFull, breathGoes }: Face
-): Shape[] {
+export function headShapes(body: FigureBody, spine: Spine, { jawClenched, cheeksFull }: Face): Shape[] {
   const { headMm: H } = body;
   const at = onHead(spine, body);
   const { head } = spine;
@@ -87,9 +82,6 @@ export function headShapes(
         ]
       : [])
   ]);
-  // Before a face that is turned, else aside of it: there it is seen from the front.
-  const isTurned = Math.abs(head.z[0]) > 0.25;
-  const breath = breathGoes > 0 ? [-1, 0, 1].map((row) => breathLine(row, at, isTurned)) : [];
   // The jaw's edge from ear to chin, where the side of the face turns under.
   const jaw = [-1, 1].map((side): Curve => {
     const run = Array.from({ length: 9 }, (_, i) => i / 8);
@@ -111,21 +103,8 @@ export function headShapes(
     ...skin,
     soft: 0.045 * H
   });
-  const lines = [...faces, mouth, ...strain, ...breath, ...jaw];
-  return [skull, nose, ...lines, mesh(HAIR, { part: 'hair', tone: 'hair' }, frame)];
+  return [skull, nose, ...faces, mouth, ...strain, ...jaw, mesh(HAIR, { part: 'hair', tone: 'hair' }, frame)];
 }
-
-/** One of the lines in which breath leaves the mouth, in heads. */
-const breathLine = (row: number, at: (x: number, y: number, z: number) => Vec, ahead: boolean): Curve => ({
-  kind: 'curve',
-  part: 'breath',
-  points: Array.from({ length: 13 }, (_, i) => {
-    const far = i / 12;
-    const y = 0.16 + row * (0.05 + 0.06 * far) + 0.022 * Math.sin(2.5 * Math.PI * far);
-    return ahead ? at(0.1 + 0.2 * far, y + 0.1, 0.5 + 0.5 * far) : at(-0.36 - 0.4 * far, y, 0.42 + 0.2 * far);
-  }),
-  on: []
-});
 
 /** The head's surface, the same for everybody, in heads. */
 export const SKULL: Form = tube(

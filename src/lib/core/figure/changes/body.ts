@@ -36,14 +36,7 @@ export const BODY_CHANGES = {
     at('mouth', 0.045),
     'face'
   ),
-  'breath-goes': change(
-    FAMILIES,
-    ['there', 1, 1],
-    (a) => ({ breathGoes: a }),
-    ['breath'],
-    at('mouth', 0),
-    'face'
-  ),
+  'breath-goes': change(FAMILIES, ['there', 1, 1], (a) => ({ breathGoes: a }), [], at('mouth', 0), 'face'),
   'breath-held': change(
     FAMILIES,
     ['share', 1, 1],
