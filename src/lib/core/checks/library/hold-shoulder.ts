@@ -100,12 +100,15 @@ export const SHOULDER_HOLD: readonly Check[] = [
       view: 'head'
     },
     seenFrom('headEnd', fault('chin-tip', 'Tip of the chin on it', ['chin-tip-down'])),
-    fault(
-      'cheek',
-      'The cheek lies on it',
-      ['cheek-laid-down'],
-      setUp('chinRest', 'raise', 'Too low: raise by 5 mm.'),
-      habit('Nose level, then lay the jaw down.', 'wall-mirror')
+    seenFrom(
+      'headEnd',
+      fault(
+        'cheek',
+        'The cheek lies on it',
+        ['cheek-laid-down'],
+        setUp('chinRest', 'raise', 'Too low: raise by 5 mm.'),
+        habit('Nose level, then lay the jaw down.', 'wall-mirror')
+      )
     ),
     fault('clamps', 'Clamps with jaw and shoulder', [['shoulder-raised', 60], 'jaw-clenched'])
   ),

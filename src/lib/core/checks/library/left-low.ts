@@ -118,7 +118,10 @@ export const LOW_LEFT_HAND: readonly Check[] = [
       view: 'headBehind'
     },
     fault('raised', 'Pulled up', [['shoulder-raised', 44]]),
-    seenFrom('headLeft', fault('rolled', 'Rolled forward', [['shoulder-rolled', 70]]))
+    seenFrom(
+      { cello: 'above', bass: 'headLeft' },
+      fault('rolled', 'Rolled forward', [['shoulder-rolled', 70]])
+    )
   ),
   low(
     'left-near',
