@@ -39,7 +39,7 @@ function begun(check: Check, ways: Ways): Check {
 
 /** A bow that is held otherwise has its own side, for the faults too. */
 const fromOneSide = (faults: readonly Fault[]): readonly Fault[] =>
-  faults.map(({ view: _, ...fault }) => fault);
+  faults.map(({ view: _view, pose: _pose, ...fault }) => fault);
 
 /** A bow held from below: seen so in every picture of the bow, and said so where the hand is another. */
 function fromBelow(check: Check, family: Family, ways: Ways): Check {
