@@ -116,7 +116,6 @@ export const CHANGE_WORDS: Readonly<Record<ChangeName, string>> = {
   'bow-thumb-ahead': 'the bow thumb is opposite the first finger',
   'first-finger-over': 'the first finger is wrapped over the stick',
   'bow-fingers-crowded': 'the bow fingers are crowded together',
-  'bow-fingers-spread': 'the bow fingers are spread apart',
   'first-finger-far': 'the first finger is stretched far along the stick',
   'little-finger-off': 'the little finger is off the stick',
   'bow-hand-ahead': 'the bow hand is far up the stick',

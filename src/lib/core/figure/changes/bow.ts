@@ -130,14 +130,6 @@ export const BOW_CHANGES = {
     ),
     squeezes: ['rightFirstFinger', 'rightFourthFinger']
   },
-  'bow-fingers-spread': change(
-    FAMILIES,
-    ['share', 1, 1],
-    (a) => ({ bowSpread: 0.5 * a }),
-    ['rightFinger'],
-    at('rightFingers', 0.04),
-    byHold('bowHand', 'bowHandAbove')
-  ),
   'first-finger-far': change(
     FAMILIES,
     ['share', 1, 1],
