@@ -81,7 +81,10 @@ export function homeCardOf({
     const seen = check.faults.find(({ id }) => id === fault);
     if (!seen || seen.changes.length === 0) return { picture: pictureOn(who, right), amiss: null };
     const amiss = sceneOf(check, player.family, seen);
-    return { picture: pictureOn(who, { ...right, view: amiss.view, pose: amiss.pose }), amiss: pictureOn(who, amiss) };
+    return {
+      picture: pictureOn(who, { ...right, view: amiss.view, pose: amiss.pose }),
+      amiss: pictureOn(who, amiss)
+    };
   };
   const measuredOf = ({ check }: HomePoint): string =>
     anglesOf(looks.filter(({ checkId, day }) => checkId === check.id && day <= lesson.day))
