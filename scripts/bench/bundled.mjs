@@ -14,28 +14,24 @@ import { root } from '../lib.mjs';
  */
 export async function bundled(...names) {
   const folder = mkdtempSync(join(tmpdir(), 'jarvel-bench-'));
-  try {
-    await build({
-      root,
-      configFile: false,
-      logLevel: 'error',
-      build: {
-        ssr: true,
-        outDir: folder,
-        rolldownOptions: {
-          input: Object.fromEntries(names.map((name) => [name, join(root, `src/lib/core/${name}/index.ts`)])),
-          output: { entryFileNames: '[name].mjs' }
-        }
+  // What is loaded on demand is still there then.
+  process.once('exit', () => rmSync(folder, { recursive: true, force: true }));
+  await build({
+    root,
+    configFile: false,
+    logLevel: 'error',
+    build: {
+      ssr: true,
+      outDir: folder,
+      rolldownOptions: {
+        input: Object.fromEntries(names.map((name) => [name, join(root, `src/lib/core/${name}/index.ts`)])),
+        output: { entryFileNames: '[name].mjs' }
       }
-    });
-    const modules = await Promise.all(
-      names.map(async (name) => [name, await import(pathToFileURL(join(folder, `${name}.mjs`)).href)])
-    );
-    // What is loaded on demand is loaded while it is there.
-    const { checks } = Object.fromEntries(modules);
-    await Promise.all(['violin', 'viola', 'cello', 'bass'].map((family) => checks?.checksFor(family)));
-    return Object.fromEntries(modules);
-  } finally {
-    rmSync(folder, { recursive: true, force: true });
-  }
+    }
+  });
+  const modules = names.map(async (name) => [
+    name,
+    await import(pathToFileURL(join(folder, `${name}.mjs`)).href)
+  ]);
+  return Object.fromEntries(await Promise.all(modules));
 }

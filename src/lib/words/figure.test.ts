@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { CHANGE_NAMES, changeKind, poseNames, VIEW_NAMES } from '$lib/core/figure';
 import { FAMILIES } from '$lib/core/instruments';
-import { CHANGE_WORDS, pictureText, POSE_WORDS, sideText, VIEW_WORDS } from './figure';
+import { CHANGE_WORDS, pictureText, POSE_WORDS } from './figure';
+import { sideText, VIEW_WORDS } from './views';
 
 describe('the words of pictures', () => {
   it.each([

@@ -1,6 +1,7 @@
 import type { Family } from '$lib/core/instruments';
 import type { Change, ChangeName, ViewName } from '$lib/core/figure';
 import { FAMILY_WORDS } from './families';
+import { VIEW_WORDS } from './views';
 
 /** What a change of a pose is, as the end of a sentence. */
 export const CHANGE_WORDS: Readonly<Record<ChangeName, string>> = {
@@ -154,108 +155,6 @@ export const CHANGE_WORDS: Readonly<Record<ChangeName, string>> = {
   'sponge-under': 'a sponge is under the back',
   'pin-off-its-stop': 'the pin has left its stop'
 };
-
-/** From where a picture is seen. */
-export const VIEW_WORDS: Readonly<Record<ViewName, string>> = {
-  front: 'from the front',
-  left: 'from the player’s left',
-  right: 'from the player’s right',
-  behind: 'from behind',
-  above: 'from above',
-  threeQuarter: 'from the front left',
-  threeQuarterRight: 'from the front right',
-  head: 'head and shoulders from the front',
-  face: 'the face',
-  headQuarter: 'head and shoulders from the front left',
-  headBehind: 'head and shoulders from behind',
-  headEnd: 'the head from the scroll’s end',
-  scrollEnd: 'from the scroll’s end',
-  headLeft: 'head and shoulders from the left',
-  trunkLeft: 'the trunk from the left',
-  trunkRight: 'the trunk from the right',
-  armRight: 'the left arm from the front right',
-  bodyAbove: 'head, instrument and bow from above',
-  pluckAbove: 'the plucking hand from above',
-  upperBody: 'from the head to the hands, from the front',
-  collarAbove: 'the collarbone from above, without the head',
-  leftHand: 'the left hand from behind the scroll',
-  leftHandFront: 'the left hand from the strings',
-  leftHandSide: 'the left hand from the player’s left',
-  leftHandEnd: 'the left hand along the neck',
-  leftHandTop: 'the left hand from above the neck',
-  leftHandFar: 'the left hand from its little finger',
-  fingers: 'the fingers as the player sees them',
-  prints: 'where the fingers land on the board',
-  fourthFinger: 'the fourth finger over the string',
-  fingersSide: 'the fingers from the player’s left',
-  fingersFront: 'the fingers from the strings',
-  leftThumb: 'the left thumb',
-  leftArm: 'the left arm from the front',
-  bowHand: 'the bow hand from the front',
-  bowFourth: 'the little finger on the bow',
-  bowFourthAbove: 'the little finger on the bow, from above',
-  bowBuilding: 'the bow hand as it is built',
-  bowEndOn: 'the bow hand from beyond the tip',
-  bowHandEnd: 'the bow hand from behind the screw',
-  bowStick: 'hand and stick from the front',
-  bowStickAbove: 'hand and stick from above',
-  bowHandInside: 'the bow hand from the player’s side',
-  bowWrist: 'the bow hand along the bow',
-  bowHandAbove: 'the bow hand from above',
-  scrollOnHand: 'the scroll on the hand, from above',
-  underInstrument: 'what stands under the instrument',
-  neckBehind: 'the neck from behind',
-  board: 'the fingerboard',
-  strings: 'the strings',
-  boardFront: 'the fingerboard from the front',
-  tuning: 'pegs, board and strings',
-  tuningFront: 'pegs, board and strings from the front',
-  bridge: 'strings and bow at the bridge',
-  pegs: 'the pegs',
-  back: 'the back of the instrument',
-  bowMiddle: 'the middle of the bow',
-  bowMiddleAbove: 'the middle of the bow from above',
-  bowGap: 'the room between stick and hair',
-  bowGapAbove: 'the room between stick and hair, from above',
-  bowLevel: 'the bow on the strings, along them',
-  bowLevelAbove: 'the bow on the strings, down along them',
-  bowStrings: 'the bow on the strings, from above',
-  bowFrog: 'the bow at the frog',
-  bowFrogAbove: 'the bow at the frog from above',
-  bowEnd: 'the bow along itself',
-  seatLeft: 'the seat and the legs from the player’s left',
-  kneesFront: 'the knees from the front',
-  legsLeft: 'the legs from the player’s left',
-  legsRight: 'the legs from the player’s right',
-  feetRight: 'the feet from the player’s right',
-  bowArmFront: 'the bow arm from the front',
-  bowCarried: 'the bow as it is carried',
-  bowRight: 'the bow from the player’s right',
-  bowFront: 'bow and hand from the front',
-  bowWhole: 'all of the bow, and its way',
-  pluckHand: 'the plucking hand',
-  pluckSide: 'the plucking hand from the player’s left',
-  pluckQuarter: 'the plucking hand from the front left',
-  pinClose: 'the pin',
-  kneesPin: 'knees and pin',
-  feet: 'the feet',
-  feetBehind: 'the feet from behind'
-};
-
-const SIDE_WORDS = [
-  'from the front',
-  'from the front left',
-  'from the player’s left',
-  'from behind left',
-  'from behind',
-  'from behind right',
-  'from the player’s right',
-  'from the front right'
-] as const;
-
-/** From which side a figure that can be turned is seen; degrees, 90 the player's left. */
-export const sideText = (azimuth: number): string =>
-  SIDE_WORDS[((Math.round(azimuth / 45) % 8) + 8) % 8] ?? SIDE_WORDS[0];
 
 /** The poses by their name. */
 export const POSE_WORDS: Readonly<Record<string, string>> = {

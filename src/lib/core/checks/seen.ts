@@ -108,7 +108,7 @@ export function seenOf({ checks, results, today }: SeenQuestion): Seen {
     if (standing.restsUntil !== null) resting.push(stand);
     if (standing.hurts) hurting.push(stand);
   }
-  return { stands, resting, hurting, lessons: lessons.done() };
+  return { stands, resting, hurting, lessons };
 }
 
 /** @param restsFrom what was last seen on this day or before rests no more */

@@ -36,7 +36,6 @@ interface LastAbout {
 /** What the lessons so far were about, told look by look, oldest first: what most of the looks of each were at. */
 export class LessonsSoFar {
   count = 0;
-  last: Theme | null = null;
   lastDay: IsoDay | null = null;
   /** For how many lessons the last theme was stayed with. */
   held = 0;
@@ -69,10 +68,9 @@ export class LessonsSoFar {
     this.#most = 0;
   }
 
-  /** The lessons are read. */
-  done(): this {
-    this.last = this.count > 0 ? (THEMES[this.#place] ?? null) : null;
-    return this;
+  /** What the last lesson was about; null before the first. */
+  get last(): Theme | null {
+    return this.count > 0 ? (THEMES[this.#place] ?? null) : null;
   }
 
   /** The last lesson about a theme, by its place; null where there was none. */

@@ -31,10 +31,10 @@ function hops([fx, fy]: Place, [tx, ty]: Place, high: number): Flat {
   }).flat();
 }
 
-/** Where on its way what rushes has more heads, one after the other. */
+/** Where on its way what rushes has more heads, one after the other. Source: our own, tried on the pictures. */
 const HURRIED = [0.68, 0.82] as const;
 
-/** The lines in which breath leaves the mouth, by how far they lie from the middle one. */
+/** The lines in which breath leaves the mouth, by how far they lie from the middle one. Source: our own drawing. */
 const BREATHS = [-1, 0, 1] as const;
 const BREATH_POINTS = 13;
 /** A head whose face looks this far aside, as a sine, is turned. */

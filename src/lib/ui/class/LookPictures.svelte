@@ -17,7 +17,7 @@
     return sidesOf(check, family).flatMap(({ right, faults }) => {
       const some = faults.slice(0, room);
       room -= some.length;
-      if (faults.length > some.length && some.length === 0) return [];
+      if (some.length === 0 && faults.length > 0) return [];
       return [
         { id: sideKey(right), text: '✓ Right', scene: right, isRight: true },
         ...some.map(({ fault, scene }) => ({ id: fault.id, text: fault.text, scene, isRight: false }))

@@ -10,7 +10,7 @@
   import { drawnAs } from '$lib/ui/lesson/drawn-as';
   import { attempt } from '$lib/ui/shell/attempt';
   import { FAMILY_WORDS } from '$lib/words/families';
-  import { VIEW_WORDS } from '$lib/words/figure';
+  import { VIEW_WORDS } from '$lib/words/views';
   import { EyeRound, isTold, LOOK_MS, PICTURES } from './eye.svelte';
   import { scenePicture } from '$lib/ui/lesson/scene-picture';
   import EyePicture from './EyePicture.svelte';

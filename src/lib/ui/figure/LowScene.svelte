@@ -6,7 +6,7 @@
   import type { LengthUnit } from '$lib/core/length';
   import type { NominalInstrument } from '$lib/core/instruments';
   import Choice from '$lib/ui/Choice.svelte';
-  import { sideText } from '$lib/words/figure';
+  import { sideText } from '$lib/words/views';
   import { drawPicture } from '$lib/workers/pictures';
   import { Drawn } from './drawn.svelte';
   import PictureShapes from './PictureShapes.svelte';

@@ -18,7 +18,8 @@
   import Toggles from '$lib/ui/Toggles.svelte';
   import { categoryName, STANDPOINT_NAMES } from '$lib/words/checks';
   import { FAMILY_WORDS } from '$lib/words/families';
-  import { CHANGE_WORDS, POSE_WORDS, VIEW_WORDS } from '$lib/words/figure';
+  import { CHANGE_WORDS, POSE_WORDS } from '$lib/words/figure';
+  import { VIEW_WORDS } from '$lib/words/views';
 
   /** A teacher's own check: words, a standpoint, and a picture put together from poses and changes, drawn as it grows. */
   let { start, ondone }: { start: OwnCheckRecord; ondone: () => void } = $props();

@@ -1,6 +1,6 @@
 import { SHOULDER_FAMILIES } from '../../instruments';
 import type { Check } from '../types';
-import { checksOf, fault, habit, setUp, tooLarge, seenFrom } from './make';
+import { checksOf, fault, habit, seenFrom, setUp, tooLarge } from './make';
 
 const hold = checksOf('hold', SHOULDER_FAMILIES);
 

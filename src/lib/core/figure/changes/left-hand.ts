@@ -2,7 +2,6 @@ import { FAMILIES, SHOULDER_FAMILIES } from '../../instruments';
 import type { Pose } from '../pose/pose';
 import { at, byHold, change, LOW, type ChangeKind } from './kind';
 
-/** The fingers nearer together or further apart, from the first. */
 /** All fingers further along the string by semitones, where their tapes are not. */
 const moved = ([first, second, third, fourth]: Pose['frame'], by: number): Pose['frame'] => [
   first + by,
@@ -11,6 +10,7 @@ const moved = ([first, second, third, fourth]: Pose['frame'], by: number): Pose[
   fourth + by
 ];
 
+/** The fingers nearer together or further apart, from the first. */
 const spaced = ([first, second, third, fourth]: Pose['frame'], by: number): Pose['frame'] => [
   first,
   first + (second - first) * by,

@@ -37,7 +37,7 @@ export function rosinShapes({ bridge, bodyMm, ribMm, spread }: Model, frame: Fra
   return [spot(spread, 0, reach, 0.004 * bodyMm), ...grains];
 }
 
-/** How many grains lie on each string, and over what length of it, as a share of the body. */
+/** How many grains lie on each string, and over what length of it, as a share of the body. Source: our own drawing. */
 const DUST = 6;
 const DUSTY = 0.13;
 
