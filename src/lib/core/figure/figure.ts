@@ -6,7 +6,7 @@ import { armShapes, type Arm } from './body/arm';
 import { handOf, handShapes, type Hand } from './body/hand';
 import { headShapes } from './body/head';
 import { jewelleryShapes } from './body/jewellery';
-import { legOf, legShapes, stoolShapes, type Leg } from './body/leg';
+import { legOf, legShapes, TOES, stoolShapes, type Leg } from './body/leg';
 import { figureBody, HIP_OVER_SEAT, type FigureBody } from './body/lengths';
 import { SIDES, signOf, spineOf, type Side, type Spine } from './body/spine';
 import { trunkShapes } from './body/trunk';
@@ -23,7 +23,7 @@ import type { Pose } from './pose/pose';
 import { POSES } from './pose/poses';
 import { bassFrame, celloFrame, guardedFrame, shoulderFrame } from './pose/stand';
 import { jointsOf, limbsOf, spotsOf, type Parts } from './readout';
-import { across, cross, place, scale, sub, type Frame, type Vec } from './vector';
+import { across, cosDeg, cross, place, scale, sinDeg, sub, type Frame, type Vec } from './vector';
 
 /** Who is drawn, with what, and how. */
 export interface FigureQuestion {
@@ -271,7 +271,7 @@ function legsOf(
     const k = signOf(side);
     const out = side === 'left' ? pose.leftFootOut : pose.rightFootOut;
     const forward = side === 'left' ? pose.leftFootForward : pose.rightFootForward;
-    const toe: Vec = [k * Math.sin((out * Math.PI) / 180), 0, Math.cos((out * Math.PI) / 180)];
+    const toe: Vec = [k * sinDeg(out), -pose.heelsUp / (TOES * h), cosDeg(out)];
     if (!seated) {
       const ankle: Vec = [k * pose.feetApart * h, body.ankleMm, forward - 0.012 * h];
       const knees = pose.kneesBack > 0 ? -1 : 1;

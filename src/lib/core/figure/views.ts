@@ -126,6 +126,8 @@ export const VIEWS = {
   leftHandEnd: close(58, 2, 'leftHand', [0, 0, 0.125, 0.112], [...BESIDE_LEFT_HAND, 'scroll', 'peg']),
   /** The same of a neck that stands: from above. */
   leftHandTop: close(180, 64, 'leftHand', [0, 0.01, 0.14, 0.125], [...BESIDE_LEFT_HAND, 'scroll', 'peg']),
+  /** A hand round a neck that stands, from behind and above: whether it is open. */
+  leftHandQuarter: close(150, 40, 'leftHand', [0, 0.01, 0.145, 0.13], [...BESIDE_LEFT_HAND, 'scroll', 'peg']),
   leftHandFront: close(-60, 25, 'leftHand', [0, 0.01, 0.15, 0.134], BESIDE_LEFT_HAND),
   leftHandSide: close(98, 6, 'leftHand', [0, 0.01, 0.16, 0.143], BESIDE_LEFT_HAND),
   fingers: close(-150, 45, 'leftFingers', [0, 0, 0.14, 0.125], BESIDE_LEFT_HAND),
@@ -137,6 +139,12 @@ export const VIEWS = {
     prints: true
   },
   fingersFront: close(-30, 20, 'leftFingers', [0, 0.012, 0.14, 0.125], BESIDE_LEFT_HAND),
+  /** Fingers on a board that stands, from aside and near by: nails and joints. */
+  fingersAside: close(-80, 15, 'leftFingers', [0, 0, 0.1, 0.0895], BESIDE_LEFT_HAND),
+  /** The hand before the board, with its arm: whether the wrist is straight. */
+  leftWristFront: close(-60, 25, 'leftWrist', [0, 0, 0.24, 0.215], BESIDE_LEFT_HAND),
+  /** The low strings' hand with its thumb on the strings. */
+  thumbOver: close(0, 35, 'leftHand', [0, -0.01, 0.17, 0.152], BESIDE_LEFT_HAND),
   leftThumb: close(150, 8, 'leftThumb', [0.01, 0.01, 0.115, 0.103], BESIDE_LEFT_HAND),
   /** The low strings' hand from its little finger. */
   leftHandFar: close(20, 20, 'leftHand', [0, 0.01, 0.13, 0.116], BESIDE_LEFT_HAND),
@@ -194,6 +202,8 @@ export const VIEWS = {
   bowFrogAbove: close(180, 72, 'frog', [-0.05, 0.01, 0.2, 0.13], [...BESIDE_BOW, 'leftShoulder']),
   bowFrog: close(20, 6, 'frog', [0.05, 0.01, 0.2, 0.13], [...BESIDE_BOW, 'rightShoulder']),
   bowEnd: close(-84, 6, 'frog', [0, 0, 0.07, 0.063], [...BESIDE_BOW, 'leftShoulder', 'rightShoulder']),
+  /** The frog of a bow that lies low, from behind and above it: how it is rolled. */
+  bowEndAbove: close(-130, 20, 'frog', [0, 0, 0.09, 0.08], [...BESIDE_BOW, 'leftShoulder', 'rightShoulder']),
   /** A seated player from the waist to the floor. */
   seatLeft: close(90, 4, 'leftKnee', [0.07, 0.02, 0.5, 0.5]),
   kneesFront: close(0, 4, 'bottom', [0, -0.04, 0.56, 0.44]),
@@ -208,6 +218,8 @@ export const VIEWS = {
   pluckHand: close(-10, 20, 'rightHand', [0.03, 0.005, 0.14, 0.123], BESIDE_PLUCK_HAND),
   /** Along the board from the player’s left: how far the hand is over the strings. */
   pluckSide: close(80, 15, 'rightHand', [0, -0.03, 0.24, 0.21], BESIDE_PLUCK_HAND),
+  /** The same from near by: how deep the finger goes. */
+  pluckFinger: close(80, 15, 'rightHand', [0, 0, 0.13, 0.116], BESIDE_PLUCK_HAND),
   pluckQuarter: close(30, 15, 'rightHand', [0, -0.02, 0.22, 0.193], BESIDE_PLUCK_HAND),
   pinClose: close(60, 12, 'pinTip', [0, -0.04, 0.3, 0.22], ['left', 'right', 'stool']),
   kneesPin: close(25, 6, 'bottom', [0, -0.02, 0.6, 0.46]),

@@ -25,7 +25,7 @@ export const BOW_ARM: readonly Check[] = [
     },
     fault('sunk', 'Wrist sunk as the hand comes near', ['bow-wrist-dropped']),
     seenFrom(
-      { violin: 'bowHandInside', viola: 'bowHandInside', cello: 'bowHandAbove', bass: 'bowHandAbove' },
+      { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' },
       fault('stiff', 'Hand and wrist stiff', ['bow-hand-stiff'])
     )
   ),
@@ -96,15 +96,12 @@ export const BOW_ARM: readonly Check[] = [
       except: { 'bow-elbow': ['hanging'] }
     },
     fault('late', 'The elbow stays behind', [['bow-elbow-dropped', 60]]),
-    seenFrom(
-      'bowWrist',
-      fault(
-        'hand-alone',
-        'The hand alone lifts the bow',
-        ['bow-wrist-high'],
-        habit('Silent seesaw: elbow, hand, bow.', 'silent-levels'),
-        bow('A bow that is too long is lifted from the hand.')
-      )
+    fault(
+      'hand-alone',
+      'The hand alone lifts the bow',
+      [['bow-elbow-dropped', 50], 'bow-wrist-high'],
+      habit('Silent seesaw: elbow, hand, bow.', 'silent-levels'),
+      bow('A bow that is too long is lifted from the hand.')
     )
   ),
   cello(

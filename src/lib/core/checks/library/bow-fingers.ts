@@ -31,7 +31,7 @@ export const BOW_FINGERS: readonly Check[] = [
       view: OUTSIDE
     },
     seenFrom(
-      'bowHandInside',
+      { violin: 'bowEndOn', viola: 'bowEndOn', cello: 'bowHandInside', bass: 'bowEndOn' },
       fault(
         'over',
         'Wrapped far over the stick',
@@ -82,15 +82,12 @@ export const BOW_FINGERS: readonly Check[] = [
       spot: 'rightFourthFinger',
       view: 'bowFourthAbove'
     },
-    seenFrom(
-      'bowHandEnd',
-      fault(
-        'flat',
-        'Stretched flat',
-        ['little-finger-flat'],
-        habit('Round it, then let it rest.', 'shake-out'),
-        bow('A bow that is too heavy stretches it.')
-      )
+    fault(
+      'flat',
+      'Stretched flat',
+      ['little-finger-flat'],
+      habit('Round it, then let it rest.', 'shake-out'),
+      bow('A bow that is too heavy stretches it.')
     ),
     fault('off', 'In the air', ['little-finger-off'])
   ),
@@ -129,10 +126,7 @@ export const BOW_FINGERS: readonly Check[] = [
       spot: 'rightHand',
       view: OUTSIDE
     },
-    seenFrom(
-      { violin: 'bowHandInside', viola: 'bowHandInside', cello: 'bowHandEnd', bass: 'bowHandEnd' },
-      fault('stiff', 'Stretched stiff', ['bow-hand-stiff'])
-    ),
+    fault('stiff', 'Stretched stiff', ['bow-hand-stiff']),
     seenFrom(CLOSED, fault('fist', 'A fist', ['bow-fist']))
   ),
   all(

@@ -111,7 +111,7 @@ export const BOW_THUMB: readonly Check[] = [
       )
     ),
     seenFrom(
-      { cello: 'bowHandEnd', bass: 'bowHandEnd' },
+      { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' },
       fault('stiff', 'Stiff, the whole hand with it', ['bow-hand-stiff'])
     ),
     seenFrom({ cello: 'bowHandEnd' }, fault('fist', 'Pulled into a fist', ['bow-fist']))

@@ -41,13 +41,16 @@ const WEIGHT = [
   'Let your arm grow heavy; do not press.',
   { drill: 'weight-on-string', spot: 'bowMiddle', view: LEVEL }
 ] as const;
-const PRESSED = fault(
-  'pressed',
-  'Pressed until the stick meets the hair',
-  ['bow-pressed'],
-  habit('Let the arm’s weight rest; the hand only steers.', 'weight-on-string'),
-  workshop('Old hair, or too little rosin, is pressed.'),
-  bow('A bow that is too light is pressed.')
+const PRESSED = seenFrom(
+  { violin: 'bowMiddle', viola: 'bowMiddle', cello: 'bowMiddleAbove', bass: 'bowMiddleAbove' },
+  fault(
+    'pressed',
+    'Pressed until the stick meets the hair',
+    ['bow-pressed'],
+    habit('Let the arm’s weight rest; the hand only steers.', 'weight-on-string'),
+    workshop('Old hair, or too little rosin, is pressed.'),
+    bow('A bow that is too light is pressed.')
+  )
 );
 
 /** The way of the bow on the string. Source: what string teachers commonly look for. */
@@ -132,7 +135,7 @@ export const BOW_USE: readonly Check[] = [
       view: OUTSIDE
     },
     seenFrom(
-      'bowEnd',
+      { violin: 'bowEnd', viola: 'bowEnd', cello: 'bowEndAbove', bass: 'bowEndAbove' },
       fault(
         'tilted',
         'Tilted on to its edge',
@@ -141,7 +144,7 @@ export const BOW_USE: readonly Check[] = [
       )
     ),
     seenFrom(
-      { cello: 'bowHandEnd', bass: 'bowHandInside' },
+      { cello: 'bowEndOn' },
       fault(
         'hand-over',
         'The hand rolls over',
@@ -287,7 +290,10 @@ export const BOW_USE: readonly Check[] = [
       habit('A sticker near the tip; a finger’s width more each week.', 'short-strokes'),
       bow('A bow that is too long is not used to its end.')
     ),
-    fault('slants', 'Slants as it gets longer', [['bow-oblique', 30]]),
+    seenFrom(
+      { violin: 'bodyAbove', viola: 'bodyAbove' },
+      fault('slants', 'Slants as it gets longer', [['bow-oblique', 30]])
+    ),
     seenFrom(
       { cello: 'head', bass: 'head' },
       fault('shoulder', 'The shoulder comes up', [['bow-shoulder-raised', 60]])

@@ -30,7 +30,7 @@ export const LEFT_WEIGHT: readonly Check[] = [
       view: { violin: 'fingersSide', viola: 'fingersSide', cello: 'leftHandFront', bass: 'leftHandFront' }
     },
     seenFrom(
-      { cello: 'leftHandTop', bass: 'leftHandTop' },
+      { cello: 'fingersAside', bass: 'fingersAside' },
       fault('presses', 'Pressed until the joints give way', ['fingers-collapsed'])
     ),
     {

@@ -78,7 +78,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
       )
     ),
     seenFrom(
-      'bodyAbove',
+      'collarAbove',
       fault(
         'throat',
         'Pressed to the throat',
@@ -99,7 +99,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
       spot: 'jaw',
       view: 'head'
     },
-    seenFrom('headEnd', fault('chin-tip', 'Tip of the chin on it', ['chin-tip-down'])),
+    seenFrom('face', fault('chin-tip', 'Tip of the chin on it', ['chin-tip-down'])),
     seenFrom(
       'headEnd',
       fault(

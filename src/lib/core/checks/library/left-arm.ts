@@ -101,7 +101,7 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
       view: 'leftHandEnd'
     },
     fault('closed', 'The neck lies in the web', ['web-closed']),
-    fault('low', 'The hand hangs far below', ['knuckles-low'])
+    seenFrom('leftHandSide', fault('low', 'The hand hangs far below', ['knuckles-low']))
   ),
   left(
     'left-wrist',
@@ -125,7 +125,7 @@ export const SHOULDER_LEFT_ARM: readonly Check[] = [
       ]
     },
     seenFrom(
-      { violin: 'leftHand', viola: 'leftHand' },
+      { violin: 'leftWristFront', viola: 'leftWristFront' },
       fault('caved', 'Caves in under the neck', ['wrist-caved'])
     ),
     fault('out', 'Bent far outward', ['wrist-bent-out'])

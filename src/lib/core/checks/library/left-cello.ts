@@ -41,8 +41,8 @@ export const CELLO_LEFT_HAND: readonly Check[] = [
         }
       ]
     },
-    fault('flat', 'Quite flat', [['fingers-flat', 1]]),
-    seenFrom('leftHandTop', fault('collapsed', 'The last joints give way', ['fingers-collapsed']))
+    seenFrom('fingersAside', fault('flat', 'Quite flat', [['fingers-flat', 1]])),
+    seenFrom('fingersAside', fault('collapsed', 'The last joints give way', ['fingers-collapsed']))
   ),
   cello(
     'left-extension',
@@ -63,15 +63,18 @@ export const CELLO_LEFT_HAND: readonly Check[] = [
       habit('Fourth finger first, then open.', 'fourth-octave'),
       tooLarge('Look at the frame.')
     ),
-    fault(
-      'flat',
-      'The hand flattens',
-      [
-        ['fingers-flat', 0.8],
-        ['fingers-stretched', 0.6]
-      ],
-      tooLarge('The string may be too long.'),
-      habit('The lightest note.', 'lightest-note')
+    seenFrom(
+      'fingersAside',
+      fault(
+        'flat',
+        'The hand flattens',
+        [
+          ['fingers-flat', 0.8],
+          ['fingers-stretched', 0.6]
+        ],
+        tooLarge('The string may be too long.'),
+        habit('The lightest note.', 'lightest-note')
+      )
     )
   ),
   cello(
@@ -88,14 +91,17 @@ export const CELLO_LEFT_HAND: readonly Check[] = [
       later: true,
       gate: ['left-extension']
     },
-    fault(
-      'straight',
-      'Thumb stretched straight',
-      [
-        ['thumb-straight', 1],
-        ['thumb-misplaced', 0.3]
-      ],
-      habit('Thumb first, then the fingers.', 'set-and-reset')
+    seenFrom(
+      'thumbOver',
+      fault(
+        'straight',
+        'Thumb stretched straight',
+        [
+          ['thumb-straight', 1],
+          ['thumb-misplaced', 0.3]
+        ],
+        habit('Thumb first, then the fingers.', 'set-and-reset')
+      )
     ),
     fault(
       'flat',

@@ -17,7 +17,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       spot: 'leftFingers',
       view: 'leftHandEnd'
     },
-    fault('low', 'Knuckles low beside the neck', ['knuckles-low']),
+    seenFrom('leftHandSide', fault('low', 'Knuckles low beside the neck', ['knuckles-low'])),
     fault('away', 'The hand leans away from the neck', ['off-the-neck'])
   ),
   left(
@@ -31,7 +31,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       spot: 'leftFingers',
       view: 'fingersSide'
     },
-    seenFrom('leftHandSide', seenFrom('fingersSide', fault('flat', 'Fingers lie flat', ['fingers-flat']))),
+    fault('flat', 'Fingers lie flat', ['fingers-flat']),
     fault('collapsed', 'The last joints give way', ['fingers-collapsed'])
   ),
   left(
@@ -46,7 +46,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       view: 'leftHandFront'
     },
     seenFrom('fingersSide', fault('open', 'The square falls flat', ['fingers-flat'])),
-    fault('turned', 'The nail looks at the scroll', ['palm-turned-away'])
+    seenFrom('fingers', fault('turned', 'The nail looks at the scroll', ['palm-turned-away']))
   ),
   left(
     'left-palm',

@@ -30,7 +30,7 @@ export const LOW_LEFT_HAND: readonly Check[] = [
       spot: 'leftHand',
       view: 'leftHandSide'
     },
-    seenFrom('leftHandTop', fault('closed', 'The palm lies on the neck', ['web-closed'])),
+    seenFrom('leftHandQuarter', fault('closed', 'The palm lies on the neck', ['web-closed'])),
     seenFrom(
       { cello: 'fingersFront', bass: 'leftHandFar' },
       fault('turned', 'The fingers point at the bridge', ['palm-turned-away'])
@@ -144,7 +144,10 @@ export const LOW_LEFT_HAND: readonly Check[] = [
         workshop('Strings that stand too high are hammered.')
       )
     ),
-    seenFrom({ bass: 'leftHandFar' }, fault('fourth', 'The fourth stands away', ['fourth-lifted']))
+    seenFrom(
+      { cello: 'leftHandTop', bass: 'leftHandFar' },
+      fault('fourth', 'The fourth stands away', ['fourth-lifted'])
+    )
   ),
   low(
     'left-landing',

@@ -69,7 +69,10 @@ export const PLUCKING: readonly Check[] = [
         habit('Swing over to the next string.', 'pluck-levels')
       )
     ),
-    fault('deep', 'Hooks under the string', ['pluck-finger-deep'], habit('Only the pad.', 'pluck-levels'))
+    seenFrom(
+      'pluckFinger',
+      fault('deep', 'Hooks under the string', ['pluck-finger-deep'], habit('Only the pad.', 'pluck-levels'))
+    )
   ),
   bass(
     'pluck-motion',

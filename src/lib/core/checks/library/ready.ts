@@ -159,7 +159,7 @@ export const READY: readonly Check[] = [
     {
       drill: 'ready-round',
       spot: 'leftFingers',
-      view: { violin: 'fingers', viola: 'fingers', cello: 'fingersFront', bass: 'fingersFront' }
+      view: { violin: 'fingers', viola: 'fingers', cello: 'fingersAside', bass: 'fingersAside' }
     },
     fault(
       'long',
@@ -168,15 +168,12 @@ export const READY: readonly Check[] = [
       habit('A word to the family; the file is in the case.', 'ready-round')
     ),
     seenFrom(
-      { violin: 'leftHandSide', viola: 'leftHandSide' },
-      seenFrom(
-        { violin: 'fingersSide', viola: 'fingersSide' },
-        fault(
-          'flat-for-nails',
-          'Fingers lie flat to spare the nails',
-          ['fingers-flat'],
-          habit('Cut the nails first, then set the fingers anew.', 'ready-round')
-        )
+      { violin: 'fingersSide', viola: 'fingersSide' },
+      fault(
+        'flat-for-nails',
+        'Fingers lie flat to spare the nails',
+        ['fingers-flat'],
+        habit('Cut the nails first, then set the fingers anew.', 'ready-round')
       )
     )
   ),

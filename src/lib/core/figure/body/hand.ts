@@ -150,9 +150,9 @@ export function handShapes(
       const out = unit(sub(chain[3], chain[2]));
       const back = across(sub(chain[2], chain[1]), out);
       const root = sum(chain[3], scale(out, 0.3 * radius), scale(back, 0.75 * radius));
-      const end = sum(root, scale(out, 0.07 * H * nailsLong), scale(back, 0.13 * H * nailsLong));
+      const end = sum(root, scale(out, 0.05 * H * nailsLong), scale(back, 0.06 * H * nailsLong));
       shapes.push(
-        cone(root, end, radius * 0.74, radius * 0.5, {
+        cone(root, end, radius * 0.7, radius * 0.16, {
           part: `${side}Nail`,
           tone: 'nail'
         })

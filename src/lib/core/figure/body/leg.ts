@@ -5,6 +5,9 @@ import type { FigureBody } from './lengths';
 import { reach } from './limbs';
 import { signOf, type Side, type Spine } from './spine';
 
+/** How far before the ankle a foot stands while its heel is up, as a share of height. Source: our own drawing. */
+export const TOES = 0.11;
+
 export interface Leg {
   readonly hip: Vec;
   readonly knee: Vec;
@@ -30,10 +33,9 @@ export function legShapes(body: FigureBody, side: Side, { hip, knee, ankle, toe 
     shortest: 0.014 * h
   } as const;
   const shoe = { part: `${side}Foot`, tone: 'shoe', flesh: `${side}Shoe` } as const;
-  const floor = ankle[1] - ankleMm;
   const foot = (along: number, up: number): Vec => {
-    const [x, , z] = add(ankle, scale(toe, along * h));
-    return [x, floor + up * h, z];
+    const [x, y, z] = add(ankle, scale(toe, along * h));
+    return [x, y - ankleMm + up * h, z];
   };
   const calf: Vec = [
     knee[0] + 0.3 * (ankle[0] - knee[0]),

@@ -77,7 +77,7 @@ export const BODY_CHANGES = {
       spinePitch: p.spinePitch + 0.2 * a,
       headPitch: p.headPitch - 0.2 * a
     }),
-    ['leftShoulder', 'rightShoulder', 'torso'],
+    ['leftShoulder', 'rightShoulder'],
     at('leftShoulder', 0.07, 'plumb', 'leftEar'),
     'trunkLeft'
   ),

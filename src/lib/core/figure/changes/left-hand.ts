@@ -235,8 +235,8 @@ export const LEFT_HAND_CHANGES = {
   'third-far': change(
     SHOULDER_FAMILIES,
     ['share', 1, 1],
-    (a, p) => ({ frame: [p.frame[0], p.frame[1], p.frame[2] + a, p.frame[3] + 0.6 * a] }),
-    ['leftFinger3', 'print3', 'print4'],
+    (a, p) => ({ frame: [p.frame[0], p.frame[1], p.frame[2] + 0.8 * a, p.frame[3]] }),
+    ['leftFinger3', 'print3'],
     at('leftFingers', 0.04),
     'prints'
   ),

@@ -77,9 +77,9 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
   const straight = pose.bowThumbStraight;
   const curved: Vec[] = [
     at(
-      x1 + (0.02 + 0.16 * pose.bowFirstOver + 0.3 * pose.bowFirstFar) * H,
-      r + tip * 0.9 - 0.05 * H * pose.bowFirstOver,
-      (-0.1 - 0.22 * pose.bowFirstOver) * H
+      x1 + (0.02 + 0.04 * pose.bowFirstOver + 0.3 * pose.bowFirstFar) * H,
+      r + tip * 0.9 - 0.1 * H * pose.bowFirstOver,
+      (-0.1 - 0.12 * pose.bowFirstOver) * H
     ),
     at(x2, r + tip, -0.15 * H),
     at(x3, r + tip, -0.13 * H),
@@ -89,7 +89,9 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
     ? at(x4 - 0.36 * H, r + 0.04 * H, r + 0.24 * H)
     : at(x4 - 0.16 * H, r + 0.2 * H, 0.02 * H);
   // A board of a hand: the knuckles flat beside the stick, the fingers straight over it.
-  const stiff: Vec[] = [x1, x2, x3, x4].map((x) => at(x, 0.3 * H, r + tip));
+  const stiff: Vec[] = [x1, x2, x3, x4].map((x) =>
+    high ? at(x, r + tip, -0.16 * H) : at(x, 0.3 * H, r + tip)
+  );
   const closed: Vec[] = [x1, x2, x3, x4].map((x) => at(x - 0.02 * H, -0.05 * H, -0.2 * H));
   const fingers = curved.map((point, i) => {
     const little =
@@ -107,7 +109,12 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
       stands: at(
         x2 - 0.02 * H + 0.03 * H * fist,
         (-0.15 + 0.1 * fist + 0.04 * pose.bowStiff) * H,
-        (0.21 + 0.26 * straight - 0.09 * fist - 0.1 * pose.bowStiff) * H
+        (0.21 +
+          0.26 * straight -
+          0.09 * fist -
+          0.09 * pose.bowFirstOver +
+          (high ? 0.08 : -0.1) * pose.bowStiff) *
+          H
       ),
       along: high ? way(0.78, 0.3, -0.42) : way(0.75, 0.42, 0.02),
       back: high ? way(0.35, 0.22, 1) : way(-0.1, 0.1, 1),
@@ -121,7 +128,7 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
     },
     targets: (hand) => ({
       fingers,
-      thumb: at(x2 + (0.03 + 0.36 * pose.bowThumbAlong) * H, -(r + tip * 0.8), -0.02 * H),
+      thumb: at(x2 + (0.03 + 0.2 * pose.bowThumbAlong) * H, -(r + tip * 0.8), -0.02 * H),
       thumbBulge: straight > 0.5 ? way(0.6, 0.9, -1) : way(-1, 0.15, -0.9),
       thumbFollows: straight > 0 ? -0.2 : 0.7,
       bulge: fingers.map(() => add(hand.y, way(-0.25, 0, 0.6))),
@@ -173,7 +180,7 @@ function underhandPlan(body: FigureBody, bow: Bow, lies: BowFrame, pose: Pose): 
     },
     targets: (hand) => ({
       fingers,
-      thumb: at(0.22 + 0.24 * pose.bowThumbAlong + 0.1 * straight, -(r + tip * 0.8), 0.01 * H),
+      thumb: at(0.22 + 0.18 * pose.bowThumbAlong + 0.1 * straight, -(r + tip * 0.8), 0.01 * H),
       thumbBulge: straight > 0.5 ? way(1, 0.1, -0.4) : way(-1, 0.1, 0.4),
       ...(straight > 0 ? { thumbFollows: -0.2 } : {}),
       bulge: fingers.map(() => add(hand.y, way(0, 0, 0.5))),
