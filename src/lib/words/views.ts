@@ -50,6 +50,8 @@ export const VIEW_WORDS: Readonly<Record<ViewName, string>> = {
   bowStickAbove: 'hand and stick from above',
   bowHandInside: 'the bow hand from the player’s side',
   bowWrist: 'the bow hand along the bow',
+  bowElbow: 'elbow, hand and bow from the front',
+  bowElbowLow: 'elbow, hand and bow from the front right',
   bowHandAbove: 'the bow hand from above',
   scrollOnHand: 'the scroll on the hand, from above',
   underInstrument: 'what stands under the instrument',

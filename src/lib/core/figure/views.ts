@@ -161,6 +161,9 @@ export const VIEWS = {
   bowStickAbove: close(-25, 18, 'frog', [0.04, 0, 0.2, 0.179], BESIDE_BOW_HAND),
   bowHandInside: close(184, 14, 'rightHand', [-0.01, 0.005, 0.135, 0.121], BESIDE_BOW_HAND),
   bowWrist: close(-84, 8, 'rightHand', [0, 0.01, 0.2, 0.179], BESIDE_BOW_HAND),
+  /** Elbow, wrist and bow: which of them goes first. */
+  bowElbow: close(20, 6, 'rightHand', [-0.04, 0.08, 0.36, 0.32]),
+  bowElbowLow: close(-30, 8, 'rightHand', [-0.06, -0.08, 0.36, 0.32]),
   bowHandAbove: close(-25, 18, 'rightHand', [0, 0.01, 0.145, 0.13], BESIDE_BOW_HAND),
   scrollOnHand: close(
     0,

@@ -1,12 +1,10 @@
 <script lang="ts">
-  import { RATINGS, sceneOf } from '$lib/core/checks';
-  import { VIEWS } from '$lib/core/figure/views';
+  import { RATINGS } from '$lib/core/checks';
   import OutcomePart from '$lib/ui/lesson/OutcomePart.svelte';
-  import { drawnAs } from '$lib/ui/lesson/drawn-as';
-  import SeenPicture from '$lib/ui/figure/SeenPicture.svelte';
   import Toggles from '$lib/ui/Toggles.svelte';
   import { outcomeText, RATING_WORDS } from '$lib/words/checks';
   import { dayText } from '$lib/words/dates';
+  import LookPictures from './LookPictures.svelte';
   import type { ClassRoom, Sitter } from './class-room.svelte';
 
   /** One player of the class: how far, what is amiss, away or there. */
@@ -15,8 +13,6 @@
 
   const check = $derived(sitter.check);
   const rating = $derived(sitter.result?.outcome.kind === 'rating' ? sitter.result.outcome.rating : null);
-  /** Anybody's figure shows a fault; no lengths are read for a whole class. */
-  const who = $derived(drawnAs(sitter.player.family, {}, null, null, room.settings));
 </script>
 
 <section data-sitter={sitter.playerId} aria-labelledby="sitter">
@@ -49,20 +45,13 @@
         onrate={(outcome) => room.rate(sitter, outcome)}
       />
     {/if}
-    <div class="faults">
-      {#each check.faults as fault (fault.id)}
-        {@const scene = sceneOf(check, sitter.player.family, fault)}
-        <button
-          type="button"
-          aria-pressed={sitter.result?.faults.includes(fault.id) ?? false}
-          data-fault={fault.id}
-          onclick={() => room.toggle(sitter, fault.id)}
-        >
-          <SeenPicture {...who} {...scene} view={VIEWS[scene.view]} />
-          {fault.text}
-        </button>
-      {/each}
-    </div>
+    <LookPictures
+      {check}
+      family={sitter.player.family}
+      settings={room.settings}
+      picked={sitter.result?.faults}
+      onpick={(fault) => room.toggle(sitter, fault)}
+    />
   {/if}
   <p class="flex flex-wrap gap-2">
     <button type="button" class="btn act" onclick={() => onaway(sitter.state !== 'away')}
@@ -83,25 +72,6 @@
     font-weight: 700;
     border-bottom: 1px solid var(--ink);
     overflow-wrap: anywhere;
-  }
-  .faults {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 0.35rem;
-  }
-  .faults button {
-    display: grid;
-    gap: 0.2rem;
-    padding: 0.25rem;
-    border: 1px solid var(--line);
-    border-radius: var(--radius-base);
-    font-size: 0.9rem;
-    line-height: 1.2;
-  }
-  .faults [aria-pressed='true'] {
-    border: 3px solid var(--large);
-    color: var(--large);
-    font-weight: 650;
   }
   .stop {
     color: var(--stop);

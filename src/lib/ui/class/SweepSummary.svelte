@@ -87,7 +87,7 @@
     </p>
     {#if pictures && room.seen.length === 0 && room.check}
       {@const family = room.families.find((one) => room.check?.families.includes(one))}
-      {#if family}<LookPictures check={room.check} {family} settings={room.settings} />{/if}
+      {#if family}<LookPictures check={room.check} {family} settings={room.settings} most={3} />{/if}
     {/if}
   {:else}
     <ol>

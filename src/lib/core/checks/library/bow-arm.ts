@@ -96,12 +96,15 @@ export const BOW_ARM: readonly Check[] = [
       except: { 'bow-elbow': ['hanging'] }
     },
     fault('late', 'The elbow stays behind', [['bow-elbow-dropped', 60]]),
-    fault(
-      'hand-alone',
-      'The hand alone lifts the bow',
-      [['bow-elbow-dropped', 50], 'bow-wrist-high'],
-      habit('Silent seesaw: elbow, hand, bow.', 'silent-levels'),
-      bow('A bow that is too long is lifted from the hand.')
+    seenFrom(
+      { violin: 'bowElbow', viola: 'bowElbow', cello: 'bowElbowLow' },
+      fault(
+        'hand-alone',
+        'The hand alone lifts the bow',
+        [['bow-elbow-dropped', 50], 'bow-wrist-high'],
+        habit('Silent seesaw: elbow, hand, bow.', 'silent-levels'),
+        bow('A bow that is too long is lifted from the hand.')
+      )
     )
   ),
   cello(

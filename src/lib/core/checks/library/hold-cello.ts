@@ -182,7 +182,7 @@ export const CELLO_HOLD: readonly Check[] = [
       spot: 'head',
       view: 'front'
     },
-    fault('pulled-in', 'Pulled in, head twisted', ['pulled-in']),
+    seenFrom('head', fault('pulled-in', 'Pulled in, head twisted', ['pulled-in'])),
     fault(
       'pushed',
       'Tilted far to see the board',

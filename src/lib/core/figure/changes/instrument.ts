@@ -1,5 +1,5 @@
 import { SHOULDER_FAMILIES } from '../../instruments';
-import { at, change, INSTRUMENT, LOW, TRUNK, type ChangeKind } from './kind';
+import { at, change, HEAD, INSTRUMENT, LOW, TRUNK, type ChangeKind } from './kind';
 
 /** How the instrument lies, stands or leans. */
 export const INSTRUMENT_CHANGES = {
@@ -87,10 +87,10 @@ export const INSTRUMENT_CHANGES = {
   'pulled-in': change(
     ['cello'],
     ['deg', 22, 35],
-    (a, p) => ({ turned: p.turned + a, headRoll: p.headRoll - 0.5 * a, headYaw: p.headYaw + 0.6 * a }),
-    INSTRUMENT,
+    (a, p) => ({ turned: p.turned + a, headRoll: p.headRoll - 0.5 * a, headYaw: p.headYaw + 1.4 * a }),
+    [...INSTRUMENT, ...HEAD],
     at('bridge', 0.1),
-    'front'
+    'head'
   ),
   'pushed-away': change(
     ['cello', 'bass'],
