@@ -70,6 +70,7 @@ export const VIEW_WORDS: Readonly<Record<ViewName, string>> = {
   bowGapAbove: 'the room between stick and hair, from above',
   bowLevel: 'the bow on the strings, along them',
   bowLevelAbove: 'the bow on the strings, down along them',
+  bowLevelBass: 'the bow on the bass’s strings, down along them',
   bowStrings: 'the bow on the strings, from above',
   bowFrog: 'the bow at the frog',
   bowFrogAbove: 'the bow at the frog from above',

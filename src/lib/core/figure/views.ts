@@ -196,6 +196,14 @@ export const VIEWS = {
     [0, 0, 0.42, 0.36],
     [...PLAYER, 'left', 'right', 'scroll', 'peg', 'tape']
   ),
+  /** The same of a bass, which stands steeper and turned away. */
+  bowLevelBass: thing(
+    150,
+    80,
+    'bowPlace',
+    [0, 0, 0.42, 0.36],
+    [...PLAYER, 'left', 'right', 'scroll', 'peg', 'tape']
+  ),
   bowStrings: thing(0, 60, 'bowPlace', [0, 0, 0.34, 0.29], [...PLAYER, 'left', 'right']),
   bowMiddle: close(20, 6, 'bowMiddle', [0, 0, 0.26, 0.16], BESIDE_BOW),
   bowMiddleAbove: close(180, 72, 'bowMiddle', [0, 0, 0.26, 0.16], BESIDE_BOW),

@@ -8,7 +8,7 @@ const LEVEL = {
   violin: 'bowLevel',
   viola: 'bowLevel',
   cello: 'bowLevelAbove',
-  bass: 'bowLevelAbove'
+  bass: 'bowLevelBass'
 } as const;
 
 /** Counted tests with the bow. Source: what string teachers commonly look for. */

@@ -25,7 +25,7 @@ const LEVEL = {
   violin: 'bowLevel',
   viola: 'bowLevel',
   cello: 'bowLevelAbove',
-  bass: 'bowLevelAbove'
+  bass: 'bowLevelBass'
 } as const;
 const ARM = { violin: 'head', viola: 'head', cello: 'bowArmFront', bass: 'bowArmFront' } as const;
 /** All of the bow, and the way that it goes. */
@@ -201,7 +201,7 @@ export const BOW_USE: readonly Check[] = [
       view: { violin: 'head', viola: 'head', cello: 'bowFront', bass: 'bowFront' }
     },
     seenFrom(
-      { violin: 'bowLevel', viola: 'bowLevel', cello: 'bowLevelAbove', bass: 'bowLevelAbove' },
+      { violin: 'bowLevel', viola: 'bowLevel', cello: 'bowLevelAbove', bass: 'bowLevelBass' },
       fault('two', 'Touches the next one', ['bow-on-two-strings'])
     ),
     seenFrom(

@@ -156,15 +156,12 @@ export const BASS_HOLD: readonly Check[] = [
       spot: 'leftShoulder',
       view: 'trunkLeft'
     },
-    seenFrom(
-      'trunkRight',
-      fault(
-        'squeezed',
-        'Pulled in and squeezed',
-        [['bass-squeezed', 65]],
-        habit('Hands off, breathe, hands on.', 'balance'),
-        setUp('lean', 'lower', 'It leans too much.')
-      )
+    fault(
+      'squeezed',
+      'Pulled in and squeezed',
+      [['bass-squeezed', 65]],
+      habit('Hands off, breathe, hands on.', 'balance'),
+      setUp('lean', 'lower', 'It leans too much.')
     ),
     fault(
       'leans',

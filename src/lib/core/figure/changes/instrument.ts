@@ -132,14 +132,17 @@ export const INSTRUMENT_CHANGES = {
     at('leftFoot', 0.09, 'level'),
     'left'
   ),
-  'knees-above-corner': change(
-    ['cello'],
-    ['mm', 70, 110],
-    (a) => ({ seatUp: -a * 0.8, feetForward: -a * 0.3 }),
-    ['leftThigh', 'rightThigh'],
-    at('leftKnee', 0.09),
-    'kneesPin'
-  ),
+  'knees-above-corner': {
+    ...change(
+      ['cello'],
+      ['mm', 70, 110],
+      (a) => ({ seatUp: -a * 0.8, feetForward: -a * 0.3 }),
+      ['leftThigh', 'rightThigh'],
+      at('leftKnee', 0.09),
+      'kneesPin'
+    ),
+    against: 'seatEdge'
+  },
   'bass-upright': change(
     ['bass'],
     ['deg', 11, 16],
@@ -160,7 +163,7 @@ export const INSTRUMENT_CHANGES = {
     ['bass'],
     ['mm', 45, 70],
     (a, p) => ({ awayFromBody: -a, leftShoulderUp: 0.5 * a, spinePitch: p.spinePitch + 0.15 * a }),
-    ['leftShoulder', ...TRUNK],
+    INSTRUMENT,
     at('leftShoulder', 0.09),
     'front'
   ),
