@@ -13,7 +13,6 @@ export const VIEW_WORDS: Readonly<Record<ViewName, string>> = {
   face: 'the face',
   headQuarter: 'head and shoulders from the front left',
   headBehind: 'head and shoulders from behind',
-  headEnd: 'the head from the scroll’s end',
   scrollEnd: 'from the scroll’s end',
   headLeft: 'head and shoulders from the left',
   trunkLeft: 'the trunk from the left',

@@ -102,8 +102,6 @@ export const VIEWS = {
   headQuarter: close(62, 4, 'head', [-0.02, 0.09, 0.34, 0.34]),
   /** A violin from its scroll's end, without the arms. */
   scrollEnd: close(44, 6, 'bodyMiddle', [0.02, -0.02, 0.36, 0.31], ['left', 'right', 'bow', 'frog']),
-  /** The head from the scroll's end, without the arms: whether it looks along the instrument. */
-  headEnd: close(44, 6, 'head', [0, 0.06, 0.34, 0.304], ['left', 'right', 'bow', 'frog']),
   headBehind: close(180, 6, 'head', [-0.05, 0.13, 0.52, 0.52]),
   headLeft: close(90, 4, 'head', [-0.12, 0.13, 0.56, 0.5]),
   trunkLeft: close(90, 4, 'chest', [-0.02, 0.02, 0.7, 0.74]),

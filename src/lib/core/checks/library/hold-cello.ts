@@ -117,15 +117,12 @@ export const CELLO_HOLD: readonly Check[] = [
         )
       )
     ),
-    seenFrom(
-      'seatLeft',
-      fault(
-        'knees-high',
-        'Knees above the corners',
-        [['knees-above-corner', 110]],
-        setUp('seat', 'raise', 'Raise the seat before the pin.'),
-        tooSmall('With the seat high already: it may be too small.')
-      )
+    fault(
+      'knees-high',
+      'Knees above the corners',
+      [['knees-above-corner', 110]],
+      setUp('seat', 'raise', 'Raise the seat before the pin.'),
+      tooSmall('With the seat high already: it may be too small.')
     ),
     fault('no-contact', 'Legs without contact', ['knees-wide'])
   ),

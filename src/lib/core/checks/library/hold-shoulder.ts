@@ -97,18 +97,15 @@ export const SHOULDER_HOLD: readonly Check[] = [
     {
       drill: 'set-and-reset',
       spot: 'jaw',
-      view: 'head'
+      view: 'face'
     },
-    seenFrom('face', fault('chin-tip', 'Tip of the chin on it', ['chin-tip-down'])),
-    seenFrom(
-      'headEnd',
-      fault(
-        'cheek',
-        'The cheek lies on it',
-        ['cheek-laid-down'],
-        setUp('chinRest', 'raise', 'Too low: raise by 5 mm.'),
-        habit('Nose level, then lay the jaw down.', 'wall-mirror')
-      )
+    fault('chin-tip', 'Tip of the chin on it', ['chin-tip-down']),
+    fault(
+      'cheek',
+      'The cheek lies on it',
+      ['cheek-laid-down'],
+      setUp('chinRest', 'raise', 'Too low: raise by 5 mm.'),
+      habit('Nose level, then lay the jaw down.', 'wall-mirror')
     ),
     fault('clamps', 'Clamps with jaw and shoulder', [['shoulder-raised', 60], 'jaw-clenched'])
   ),
