@@ -88,7 +88,7 @@ export function bowHandPlan(body: FigureBody, model: Model, pose: Pose, bow: Bow
   const flatLittle = high
     ? at(x4 - 0.36 * H, r + 0.04 * H, r + 0.24 * H)
     : at(x4 - 0.16 * H, r + 0.2 * H, 0.02 * H);
-  // A board of a hand: the knuckles flat beside the stick, the fingers straight over it.
+  // A board of a hand: straight fingers, down beyond the stick from above it, or over it from beside it.
   const stiff: Vec[] = [x1, x2, x3, x4].map((x) =>
     high ? at(x, r + tip, -0.16 * H) : at(x, 0.3 * H, r + tip)
   );
