@@ -2,7 +2,7 @@ import { daysBetween, type IsoDay } from '../time';
 import { openChecks } from './gates';
 import { seenOf, type CheckStanding, type Stand } from './seen';
 import { MOSTLY, SECURE, type SeenResult } from './strength';
-import { categoryOf, themeOf, THEMES, type LessonsSoFar, type Theme } from './themes';
+import { categoryOf, themeOf, THEMES, type LastAbout, type LessonsSoFar, type Theme } from './themes';
 import type { Check, CheckCategory } from './types';
 
 /** Why a category and a check are proposed. */
@@ -97,19 +97,23 @@ interface Ground {
   readonly stands: readonly Stand[];
   /** What can hurt and comes first, whatever the lesson is about. */
   readonly pressing: readonly Check[];
-  /** Open checks of what the lesson is about, in the order in which they are taken. */
-  readonly inOrder: readonly Check[];
+  /** Open checks of what the lesson is about. */
+  readonly own: readonly Stand[];
   readonly open: readonly Stand[];
   readonly lastLesson: IsoDay | null;
 }
 
-/** The checks of a theme as they are taken: what can hurt first, then the weakest, what is stuck last. */
-function ordered(own: readonly Stand[], lastLesson: IsoDay | null): readonly Check[] {
+/** Compares checks of a theme as they are taken: what can hurt first, then the weakest, what is stuck last. */
+const asTaken = (lastLesson: IsoDay | null) => {
   const rank = (one: Stand): number =>
     stepsBack(one.standing, lastLesson) ? 1 : -(one.standing.hurts ? 2 : 0) - needOf(one);
   // Of as weak ones the one that was not seen for longest.
-  return own.toSorted((a, b) => rank(a) - rank(b) || byLastDay(a, b)).map(({ check }) => check);
-}
+  return (a: Stand, b: Stand): number => rank(a) - rank(b) || byLastDay(a, b);
+};
+
+/** The checks of what a lesson is about, in the order in which they are taken. */
+export const ordered = ({ own, lastLesson }: Ground): readonly Check[] =>
+  own.toSorted(asTaken(lastLesson)).map(({ check }) => check);
 
 /** Works out what a lesson is about, and what comes in it first. */
 export function groundOf(question: FocusQuestion): Ground {
@@ -122,11 +126,11 @@ export function groundOf(question: FocusQuestion): Ground {
   );
   const lastLesson = lessons.lastDay;
   const none = { category: null, check: null, stays: 0, resting } as const;
-  const empty = { stands, pressing: [], inOrder: [], open: [], lastLesson };
+  const empty = { stands, pressing: [], own: [], open: [], lastLesson };
   if (pain) return { ...empty, focus: { ...none, reason: { kind: 'pain' } } };
 
   const openNow = openChecks(stands);
-  const open = themesOpen(openNow, lessons, today);
+  const open = themesOpen(openNow, lessons);
   const held = heldTheme(stands, lessons);
   const asked = open.find(({ theme }) => categoryOf(theme) === question.category);
   const others = open.filter(({ theme }) => theme !== lessons.last);
@@ -134,24 +138,28 @@ export function groundOf(question: FocusQuestion): Ground {
     (question.category === 'ready' ? undefined : asked) ??
     open.find(({ theme }) => theme === held) ??
     // Plucking begins in the first lessons.
-    others.find(({ theme, begun }) => theme === 'plucking' && !begun && lessons.count > 0) ??
-    longestOf(others.filter(({ waits }) => waits >= MOST_LESSONS_WAITING)) ??
-    others.reduce<(typeof open)[number] | undefined>(
-      (best, one) => (best && best.score >= one.score ? best : one),
-      undefined
+    others.find(({ theme, last }) => theme === 'plucking' && !last && lessons.count > 0) ??
+    mostOf(
+      others.filter(({ waits }) => waits >= MOST_LESSONS_WAITING),
+      ({ waits }) => waits
     ) ??
+    mostOf(others, asksFor(openNow, today)) ??
     open[0];
   const hurting = pressing(seen.hurting, lastLesson);
   if (!chosen) return { ...empty, focus: { ...none, reason: { kind: 'back' } } };
   const { theme, at, waits } = chosen;
   const own = openNow.filter(({ listed }) => listed.theme === at);
-  const inOrder = ordered(own, lastLesson);
+  const compare = asTaken(lastLesson);
+  const first = own.reduce<Stand | null>(
+    (before, one) => (before && compare(before, one) <= 0 ? before : one),
+    null
+  );
   const stays = theme === lessons.last ? lessons.held : 0;
   // What the lesson is about is begun with its own; what hurts elsewhere is worked on in the next.
   const hurtingHere = hurting.find((one) => themeOf(one) === theme) ?? (stays > 0 ? hurting[0] : undefined);
   const focus: Focus = {
     category: categoryOf(theme),
-    check: hurtingHere ?? inOrder[0] ?? null,
+    check: hurtingHere ?? first?.check ?? null,
     reason: hurtingHere
       ? { kind: 'hurts' }
       : stays > 0 && theme === held
@@ -160,14 +168,18 @@ export function groundOf(question: FocusQuestion): Ground {
     stays,
     resting
   };
-  return { focus, stands, pressing: hurting, inOrder, open: openNow, lastLesson };
+  return { focus, stands, pressing: hurting, own, open: openNow, lastLesson };
 }
 
-const longestOf = <T extends { readonly waits: number }>(some: readonly T[]): T | undefined =>
-  some.reduce<T | undefined>(
-    (longest, one) => (longest && longest.waits >= one.waits ? longest : one),
-    undefined
-  );
+/** The one with the most of something, the first of several. */
+function mostOf<T>(some: readonly T[], amount: (one: T) => number): T | undefined {
+  let best: { readonly one: T; readonly most: number } | undefined;
+  for (const one of some) {
+    const most = amount(one);
+    if (!best || most > best.most) best = { one, most };
+  }
+  return best?.one;
+}
 
 function reasonFor(own: readonly Stand[], waits: number): FocusReason {
   const lastDay = lastOf(own);
@@ -185,26 +197,38 @@ const lastOf = (own: readonly Stand[]): IsoDay | null =>
     null
   );
 
-/** The themes with something open, with how much each asks for. */
-function themesOpen(open: readonly Stand[], lessons: LessonsSoFar, today: IsoDay) {
-  const needs = THEMES.map(() => 0);
-  const counts = THEMES.map(() => 0);
-  for (const stand of open) {
-    const { theme } = stand.listed;
-    if (theme < 0) continue;
-    needs[theme] = (needs[theme] ?? 0) + needOf(stand);
-    counts[theme] = (counts[theme] ?? 0) + 1;
-  }
+/** A theme with something open, its place, and the last lesson about it. */
+interface OpenTheme {
+  readonly theme: Theme;
+  readonly at: number;
+  readonly last: LastAbout | null;
+  /** For how many lessons it has waited. */
+  readonly waits: number;
+}
+
+function themesOpen(open: readonly Stand[], lessons: LessonsSoFar): readonly OpenTheme[] {
+  const isOpen = THEMES.map(() => false);
+  for (const { listed } of open) if (listed.theme >= 0) isOpen[listed.theme] = true;
   return THEMES.flatMap((theme, at) => {
-    const count = counts[at] ?? 0;
-    if (count === 0) return [];
+    if (!isOpen[at]) return [];
     const last = lessons.about(at);
-    const days = last ? Math.max(0, daysBetween(last.day, today)) : TERM_DAYS;
-    const score =
-      ((needs[at] ?? 0) / count) * CARRIES[theme] * (1 + WAITING_COUNTS * Math.min(1, days / TERM_DAYS));
-    return { theme, at, score, begun: last !== null, waits: lessons.count - 1 - (last?.lesson ?? -1) };
+    return { theme, at, last, waits: lessons.count - 1 - (last?.lesson ?? -1) };
   });
 }
+
+/** How much a theme asks for: by what is still to do in it, how much builds on it, and how long ago it was. */
+const asksFor =
+  (open: readonly Stand[], today: IsoDay) =>
+  ({ theme, at, last }: OpenTheme): number => {
+    let [need, count] = [0, 0];
+    for (const stand of open) {
+      if (stand.listed.theme !== at) continue;
+      need += needOf(stand);
+      count += 1;
+    }
+    const days = last ? Math.max(0, daysBetween(last.day, today)) : TERM_DAYS;
+    return (need / count) * CARRIES[theme] * (1 + WAITING_COUNTS * Math.min(1, days / TERM_DAYS));
+  };
 
 /** The theme that is stayed with; null where it is time for another. */
 function heldTheme(stands: readonly Stand[], { last, held }: LessonsSoFar): Theme | null {

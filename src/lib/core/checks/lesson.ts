@@ -1,4 +1,4 @@
-import { groundOf, type Focus, type FocusQuestion } from './focus';
+import { groundOf, ordered, type Focus, type FocusQuestion } from './focus';
 import { openChecks } from './gates';
 import { walkOf } from './shown';
 import { byId, seenOf, type CheckStanding, type Stand } from './seen';
@@ -40,7 +40,9 @@ function lookAround(
  */
 export function lessonPlan(question: FocusQuestion): LessonPlan {
   const { category: asked = null, planned = false, worked = [] } = question;
-  const { focus, stands, pressing, inOrder, open: openStands } = groundOf(question);
+  const ground = groundOf(question);
+  const { focus, stands, pressing, open: openStands } = ground;
+  const inOrder = ordered(ground);
   const standings = byId(stands);
   const open = openStands.map(({ check }) => check);
   if (focus.category === null) return { focus, looks: [], standings };

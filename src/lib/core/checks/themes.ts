@@ -27,7 +27,7 @@ export const tellsOf = (theme: Theme | null, isAboutHurt: boolean): number =>
   theme === null ? 0 : isAboutHurt ? TELLS_LESS : TELLS;
 
 /** When a lesson was about a theme last. */
-interface LastAbout {
+export interface LastAbout {
   /** Its number, from 0. */
   readonly lesson: number;
   readonly day: IsoDay;

@@ -8,6 +8,7 @@
   import { Action } from '$lib/ui/action.svelte';
   import MeasureField from '$lib/ui/field/MeasureField.svelte';
   import { MeasuringOrder } from '$lib/ui/field/measuring-order';
+  import { focusSoon } from '$lib/ui/focus';
   import PainNotes from '$lib/ui/PainNotes.svelte';
   import { attempt } from '$lib/ui/shell/attempt';
   import Part from '$lib/ui/shell/Part.svelte';
@@ -45,12 +46,6 @@
 
   const nameOf = (kind: MeasurementId) => MEASUREMENT_WORDS[kind].name.toLowerCase();
 
-  /** The first field of whoever comes next. */
-  async function toFirstField() {
-    await tick();
-    setTimeout(() => fieldOf(fields[0] ?? 'height')?.focus(), 0);
-  }
-
   let shownFor: string | null = null;
   $effect(() => {
     const id = queue.ready && queue.typed?.ready ? (player?.id ?? null) : null;
@@ -58,7 +53,9 @@
     shownFor = id;
     active = null;
     toPass = false;
-    if (id) void toFirstField();
+    read = [];
+    const first = fields[0] ?? 'height';
+    if (id) void tick().then(() => focusSoon(() => fieldOf(first)));
   });
 
   const order = new MeasuringOrder(() => (toPass = true));
@@ -66,12 +63,13 @@
     order.kinds = fields;
   });
 
-  /** All is typed: the main button has the focus as soon as the last number is in and it can be pressed. */
+  /** All is typed: the main button has the focus as soon as all that was read is in the answer. */
   let toPass = $state(false);
+  let read = $state<readonly MeasurementId[]>([]);
   $effect(() => {
-    if (!toPass || !proposal || acting.busy) return;
+    if (!toPass || !proposal || acting.busy || !read.every((kind) => queue.isFresh(kind))) return;
     toPass = false;
-    setTimeout(() => place?.querySelector<HTMLElement>('[data-act="pass"]')?.focus(), 0);
+    focusSoon(() => place?.querySelector<HTMLElement>('[data-act="pass"]'));
   });
 
   /** Sends the player on, to the second line or with the advised size, and goes to the next. */
@@ -175,7 +173,9 @@
                     onreading={async (mm, now) => {
                       // The player may be deleted in another tab while the field is left.
                       const who = member?.player;
-                      if (who) await readInQueue(db, who, kind, mm, nameOf(kind), now);
+                      if (!who) return;
+                      read = [...read, kind];
+                      await readInQueue(db, who, kind, mm, nameOf(kind), now);
                     }}
                     ondrop={(reading) =>
                       measurement &&
