@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Page, Response } from '@playwright/test';
 import { besides, expect, expectAccessible, given, openWithClass, reading, somebody, test } from './app';
 
 /** Does what a newer version in this browser would do to the database. */
@@ -171,12 +171,14 @@ test('the first visit carries no schemas and no charts: they come when something
   page
 }) => {
   const bodies: Promise<string>[] = [];
-  page.on('response', (response) => {
+  const read = (response: Response) => {
     if (/javascript/.test(response.headers()['content-type'] ?? '')) bodies.push(response.text());
-  });
+  };
+  page.on('response', read);
   await page.goto('/');
   await expect(page.getByRole('button', { name: /^Look around/ })).toBeVisible();
   await page.waitForLoadState('networkidle');
+  page.off('response', read);
   const heavy = (await Promise.all(bodies)).filter((body) => /ValidationError|echarts/.test(body));
   expect(heavy.map((body) => body.slice(0, 80))).toEqual([]);
 });

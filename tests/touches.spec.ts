@@ -165,6 +165,7 @@ for (const [device, use] of DEVICES)
       for (const i of [0, 1]) {
         await hand.tap(seats.nth(i));
         await hand.tap(fault.nth(i));
+        await expect(fault.nth(i)).toHaveAttribute('aria-pressed', 'true');
       }
       await hand.tap(page.locator('[data-act=practice-for-weak]'));
       const download = page.waitForEvent('download');

@@ -90,6 +90,8 @@
   const onFrom = (from: StepId, to: StepId) => () => void (step === from && goTo(to));
 
   function enter() {
+    // The bench may be left before its turn has come.
+    if (!place) return;
     const waiting = step === 'measure' ? fieldOf(firstWaiting() ?? fields[0] ?? 'height') : null;
     const target = waiting ?? ENTRY[step].map(find).find((element) => element !== null);
     (target ?? find('h2'))?.focus({ preventScroll: true });
@@ -114,7 +116,7 @@
 
   onMount(() => {
     if (toMend() && step === 'set-up') focusSoon(() => find('[data-mend] [data-seen].asked'));
-    else if (step === 'measure') focusSoon(() => fieldOf(firstWaiting() ?? 'height'));
+    else if (step === 'measure') focusSoon(() => place && fieldOf(firstWaiting() ?? 'height'));
     else setTimeout(enter, 0);
   });
 </script>
