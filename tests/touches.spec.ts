@@ -161,6 +161,7 @@ for (const [device, use] of DEVICES)
       const seats = page.locator('[data-seat]');
       await expect(seats).toHaveCount(8);
       for (let i = 0; i < 6; i++) await hand.tap(seats.nth(i));
+      await expect(page.getByText('6 of 8 seen')).toBeVisible();
       const fault = page.locator('[data-sitter] [data-fault]');
       for (const i of [0, 1]) {
         await hand.tap(seats.nth(i));
