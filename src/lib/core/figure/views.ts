@@ -60,6 +60,8 @@ const BESIDE_BOW_HAND = [
 const PLAYER = ['torso', 'collar', 'neck', 'head', 'hair', 'ear', 'face', 'jaw', 'nose', 'stool'];
 /** The player and the bow: the instrument alone. */
 const BESIDE_INSTRUMENT = [...PLAYER, 'left', 'right', 'bow', 'frog'];
+/** Everything that would hide the bow from whoever looks along the strings. */
+const BESIDE_STRINGS = [...PLAYER, 'left', 'right', 'scroll', 'peg', 'tape'];
 /** All but the bow. */
 const BESIDE_BOW = [
   ...PLAYER,
@@ -180,28 +182,10 @@ export const VIEWS = {
   bridge: thing(30, 55, 'bridge', [0, 0, 0.85, 0.72], [...PLAYER, 'left', 'right']),
   pegs: thing(30, 35, 'lowestPeg', [0, 0, 0.5, 0.42], BESIDE_INSTRUMENT),
   back: thing(40, -62, 'bodyMiddle', [0, 0.05, 1.15, 0.95], BESIDE_INSTRUMENT),
-  bowLevel: thing(
-    48,
-    16,
-    'bowPlace',
-    [0, 0, 0.5, 0.43],
-    [...PLAYER, 'left', 'right', 'scroll', 'peg', 'tape']
-  ),
-  bowLevelAbove: thing(
-    190,
-    64,
-    'bowPlace',
-    [0, 0, 0.42, 0.36],
-    [...PLAYER, 'left', 'right', 'scroll', 'peg', 'tape']
-  ),
+  bowLevel: thing(48, 16, 'bowPlace', [0, 0, 0.5, 0.43], BESIDE_STRINGS),
+  bowLevelAbove: thing(190, 64, 'bowPlace', [0, 0, 0.42, 0.36], BESIDE_STRINGS),
   /** The same of a bass, which stands steeper and turned away. */
-  bowLevelBass: thing(
-    150,
-    80,
-    'bowPlace',
-    [0, 0, 0.42, 0.36],
-    [...PLAYER, 'left', 'right', 'scroll', 'peg', 'tape']
-  ),
+  bowLevelBass: thing(150, 80, 'bowPlace', [0, 0, 0.42, 0.36], BESIDE_STRINGS),
   bowStrings: thing(0, 60, 'bowPlace', [0, 0, 0.34, 0.29], [...PLAYER, 'left', 'right']),
   bowMiddle: close(20, 6, 'bowMiddle', [0, 0, 0.26, 0.16], BESIDE_BOW),
   bowMiddleAbove: close(180, 72, 'bowMiddle', [0, 0, 0.26, 0.16], BESIDE_BOW),

@@ -1,15 +1,9 @@
 import { FAMILIES } from '../../instruments';
 import type { Check } from '../types';
+import { LEVEL } from './bow-use';
 import { checksOf, fault, habit, seenFrom } from './make';
 
 const all = checksOf('bow-use', FAMILIES);
-
-const LEVEL = {
-  violin: 'bowLevel',
-  viola: 'bowLevel',
-  cello: 'bowLevelAbove',
-  bass: 'bowLevelBass'
-} as const;
 
 /** Counted tests with the bow. Source: what string teachers commonly look for. */
 export const BOW_TESTS: readonly Check[] = [

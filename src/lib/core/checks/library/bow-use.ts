@@ -21,7 +21,8 @@ const low = checksOf('bow-use', LOW);
 const bass = checksOf('bow-use', ['bass']);
 const upper = checksOf('bow-use', ['violin', 'viola', 'cello']);
 
-const LEVEL = {
+/** Along the strings: on which of them the bow lies. */
+export const LEVEL = {
   violin: 'bowLevel',
   viola: 'bowLevel',
   cello: 'bowLevelAbove',
@@ -200,10 +201,7 @@ export const BOW_USE: readonly Check[] = [
       spot: 'bow',
       view: { violin: 'head', viola: 'head', cello: 'bowFront', bass: 'bowFront' }
     },
-    seenFrom(
-      { violin: 'bowLevel', viola: 'bowLevel', cello: 'bowLevelAbove', bass: 'bowLevelBass' },
-      fault('two', 'Touches the next one', ['bow-on-two-strings'])
-    ),
+    seenFrom(LEVEL, fault('two', 'Touches the next one', ['bow-on-two-strings'])),
     seenFrom(
       { violin: 'bridge', viola: 'bridge' },
       fault(
