@@ -83,7 +83,7 @@ const byLastDay = ({ standing: a }: Stand, { standing: b }: Stand): number => {
 /** What can hurt and was seen amiss, longest ago first; what is stuck steps back for one lesson. */
 const pressing = (hurting: readonly Stand[], lastLesson: IsoDay | null): readonly Check[] =>
   hurting
-    .filter(({ standing }) => !stepsBack(standing, lastLesson))
+    .filter(({ standing }) => standing.hurts && !stepsBack(standing, lastLesson))
     .sort(byLastDay)
     .map(({ check }) => check);
 
@@ -120,10 +120,12 @@ export function groundOf(question: FocusQuestion): Ground {
   const { checks, results, thisLesson = [], today, pain = false } = question;
   const all = thisLesson.length > 0 ? [...results, ...thisLesson] : results;
   // Today is this lesson, whatever was seen in it already.
-  const { stands, lessons, ...seen } = seenOf({ checks, results: all, today });
-  const resting = seen.resting.flatMap(({ check, standing: { restsUntil } }) =>
-    restsUntil === null ? [] : { checkId: check.id, until: restsUntil }
-  );
+  const { stands, lessons } = seenOf({ checks, results: all, today });
+  const resting = stands
+    .filter(({ standing }) => standing.restsUntil !== null)
+    .flatMap(({ check, standing: { restsUntil } }) =>
+      restsUntil === null ? [] : { checkId: check.id, until: restsUntil }
+    );
   const lastLesson = lessons.lastDay;
   const none = { category: null, check: null, stays: 0, resting } as const;
   const empty = { stands, pressing: [], own: [], open: [], lastLesson };
@@ -145,15 +147,13 @@ export function groundOf(question: FocusQuestion): Ground {
     ) ??
     mostOf(others, asksFor(openNow, today)) ??
     open[0];
-  const hurting = pressing(seen.hurting, lastLesson);
+  const hurting = pressing(stands, lastLesson);
   if (!chosen) return { ...empty, focus: { ...none, reason: { kind: 'back' } } };
   const { theme, at, waits } = chosen;
   const own = openNow.filter(({ listed }) => listed.theme === at);
   const compare = asTaken(lastLesson);
-  const first = own.reduce<Stand | null>(
-    (before, one) => (before && compare(before, one) <= 0 ? before : one),
-    null
-  );
+  let first: Stand | undefined;
+  for (const one of own) if (!first || compare(one, first) < 0) first = one;
   const stays = theme === lessons.last ? lessons.held : 0;
   // What the lesson is about is begun with its own; what hurts elsewhere is worked on in the next.
   const hurtingHere = hurting.find((one) => themeOf(one) === theme) ?? (stays > 0 ? hurting[0] : undefined);
@@ -217,18 +217,20 @@ function themesOpen(open: readonly Stand[], lessons: LessonsSoFar): readonly Ope
 }
 
 /** How much a theme asks for: by what is still to do in it, how much builds on it, and how long ago it was. */
-const asksFor =
-  (open: readonly Stand[], today: IsoDay) =>
-  ({ theme, at, last }: OpenTheme): number => {
-    let [need, count] = [0, 0];
-    for (const stand of open) {
-      if (stand.listed.theme !== at) continue;
-      need += needOf(stand);
-      count += 1;
-    }
+function asksFor(open: readonly Stand[], today: IsoDay): (one: OpenTheme) => number {
+  const [needs, counts] = [THEMES.map(() => 0), THEMES.map(() => 0)];
+  for (const stand of open) {
+    const { theme } = stand.listed;
+    if (theme < 0) continue;
+    needs[theme] = (needs[theme] ?? 0) + needOf(stand);
+    counts[theme] = (counts[theme] ?? 0) + 1;
+  }
+  return ({ theme, at, last }) => {
     const days = last ? Math.max(0, daysBetween(last.day, today)) : TERM_DAYS;
-    return (need / count) * CARRIES[theme] * (1 + WAITING_COUNTS * Math.min(1, days / TERM_DAYS));
+    const need = (needs[at] ?? 0) / (counts[at] ?? 1);
+    return need * CARRIES[theme] * (1 + WAITING_COUNTS * Math.min(1, days / TERM_DAYS));
   };
+}
 
 /** The theme that is stayed with; null where it is time for another. */
 function heldTheme(stands: readonly Stand[], { last, held }: LessonsSoFar): Theme | null {
