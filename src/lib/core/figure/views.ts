@@ -194,9 +194,11 @@ export const VIEWS = {
   bowGapAbove: close(180, 72, 'bowMiddle', [0, 0, 0.1, 0.062], BESIDE_BOW),
   bowFrogAbove: close(180, 72, 'frog', [-0.05, 0.01, 0.2, 0.13], [...BESIDE_BOW, 'leftShoulder']),
   bowFrog: close(20, 6, 'frog', [0.05, 0.01, 0.2, 0.13], [...BESIDE_BOW, 'rightShoulder']),
-  bowEnd: close(-84, 6, 'frog', [0, 0, 0.07, 0.063], [...BESIDE_BOW, 'leftShoulder', 'rightShoulder']),
-  /** The frog of a bow that lies low, from behind and above it: how it is rolled. */
-  bowEndAbove: close(-130, 20, 'frog', [0, 0, 0.09, 0.08], [...BESIDE_BOW, 'leftShoulder', 'rightShoulder']),
+  /** Along the bow from behind its screw, over the strings: how it is rolled. */
+  bowRoll: thing(-49, -5, 'bowPlace', [0, 0, 0.27, 0.24], BESIDE_STRINGS),
+  /** The same of a cello and of a bass, whose bows lie low and point elsewhere. */
+  bowRollCello: thing(-101, -4, 'bowPlace', [0, 0, 0.14, 0.125], BESIDE_STRINGS),
+  bowRollBass: thing(-124, -8, 'bowPlace', [0, 0, 0.12, 0.107], BESIDE_STRINGS),
   /** A seated player from the waist to the floor. */
   seatLeft: close(90, 4, 'leftKnee', [0.07, 0.02, 0.5, 0.5]),
   kneesFront: close(0, 4, 'bottom', [0, -0.04, 0.56, 0.44]),
@@ -211,8 +213,8 @@ export const VIEWS = {
   pluckHand: close(-10, 20, 'rightHand', [0.03, 0.005, 0.14, 0.123], BESIDE_PLUCK_HAND),
   /** Along the board from the player’s left: how far the hand is over the strings. */
   pluckSide: close(80, 15, 'rightHand', [0, -0.03, 0.24, 0.21], BESIDE_PLUCK_HAND),
-  /** The same from near by: how deep the finger goes. */
-  pluckFinger: close(80, 15, 'rightHand', [0, 0, 0.13, 0.116], BESIDE_PLUCK_HAND),
+  /** Down along the board from the scroll: how deep the finger goes. */
+  pluckFinger: close(180, 60, 'rightHand', [0, 0, 0.12, 0.107], BESIDE_PLUCK_HAND),
   pluckQuarter: close(30, 15, 'rightHand', [0, -0.02, 0.22, 0.193], BESIDE_PLUCK_HAND),
   pinClose: close(60, 12, 'pinTip', [0, -0.04, 0.3, 0.22], ['left', 'right', 'stool']),
   kneesPin: close(25, 6, 'bottom', [0, -0.02, 0.6, 0.46]),

@@ -89,7 +89,7 @@ export const BOW_FINGERS: readonly Check[] = [
       habit('Round it, then let it rest.', 'shake-out'),
       bow('A bow that is too heavy stretches it.')
     ),
-    fault('off', 'In the air', ['little-finger-off'])
+    seenFrom({ bass: 'bowHandInside' }, fault('off', 'In the air', ['little-finger-off']))
   ),
   cello(
     'bow-second',

@@ -42,16 +42,13 @@ const WEIGHT = [
   'Let your arm grow heavy; do not press.',
   { drill: 'weight-on-string', spot: 'bowMiddle', view: LEVEL }
 ] as const;
-const PRESSED = seenFrom(
-  { violin: 'bowMiddle', viola: 'bowMiddle', cello: 'bowMiddleAbove', bass: 'bowMiddleAbove' },
-  fault(
-    'pressed',
-    'Pressed until the stick meets the hair',
-    ['bow-pressed'],
-    habit('Let the arm’s weight rest; the hand only steers.', 'weight-on-string'),
-    workshop('Old hair, or too little rosin, is pressed.'),
-    bow('A bow that is too light is pressed.')
-  )
+const PRESSED = fault(
+  'pressed',
+  'Pressed until the stick meets the hair',
+  ['bow-pressed'],
+  habit('Let the arm’s weight rest; the hand only steers.', 'weight-on-string'),
+  workshop('Old hair, or too little rosin, is pressed.'),
+  bow('A bow that is too light is pressed.')
 );
 
 /** The way of the bow on the string. Source: what string teachers commonly look for. */
@@ -136,7 +133,7 @@ export const BOW_USE: readonly Check[] = [
       view: OUTSIDE
     },
     seenFrom(
-      { violin: 'bowEnd', viola: 'bowEnd', cello: 'bowEndAbove', bass: 'bowEndAbove' },
+      { violin: 'bowRoll', viola: 'bowRoll', cello: 'bowRollCello', bass: 'bowRollBass' },
       fault(
         'tilted',
         'Tilted on to its edge',
@@ -145,7 +142,7 @@ export const BOW_USE: readonly Check[] = [
       )
     ),
     seenFrom(
-      { cello: 'bowEndOn' },
+      { violin: 'bowHandInside', viola: 'bowHandInside', cello: 'bowEndOn', bass: 'bowHandInside' },
       fault(
         'hand-over',
         'The hand rolls over',

@@ -78,7 +78,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
       )
     ),
     seenFrom(
-      'collarAbove',
+      'scrollEnd',
       fault(
         'throat',
         'Pressed to the throat',

@@ -99,7 +99,7 @@ export const PLUCKING: readonly Check[] = [
       ]
     },
     seenFrom(UPWARD, fault('up', 'Tears it upward', ['plucking-upward'])),
-    fault('bridge', 'Far down towards the bridge', ['pluck-by-the-bridge'])
+    seenFrom('bowFront', fault('bridge', 'Far down towards the bridge', ['pluck-by-the-bridge']))
   ),
   upper(
     'pluck-elbow',
@@ -116,7 +116,7 @@ export const PLUCKING: readonly Check[] = [
     },
     fault('high', 'Elbow high on every string', [['bow-elbow-high', 68]]),
     seenFrom(
-      { violin: 'pluckAbove', viola: 'pluckAbove', cello: 'pluckHand' },
+      { violin: 'pluckAbove', viola: 'pluckAbove' },
       fault('bridge', 'The hand hangs by the bridge', ['pluck-by-the-bridge'])
     )
   ),
@@ -134,6 +134,6 @@ export const PLUCKING: readonly Check[] = [
       view: 'bowFront'
     },
     seenFrom({ bass: 'head' }, fault('shoulder', 'The shoulder is pulled up', [['bow-shoulder-raised', 60]])),
-    seenFrom('pluckHand', fault('bridge', 'The hand hangs by the bridge', ['pluck-by-the-bridge']))
+    fault('bridge', 'The hand hangs by the bridge', ['pluck-by-the-bridge'])
   )
 ];

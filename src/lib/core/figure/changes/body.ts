@@ -186,7 +186,7 @@ export const BODY_CHANGES = {
   'chin-tip-down': change(
     SHOULDER_FAMILIES,
     ['deg', 34, 45],
-    (a, p) => ({ headYaw: p.headYaw - a, headPitch: p.headPitch + 0.25 * a }),
+    (a, p) => ({ headYaw: p.headYaw - a, headPitch: p.headPitch + 0.1 * a }),
     HEAD,
     at('head', 0.11),
     'face'

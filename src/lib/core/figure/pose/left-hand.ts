@@ -163,7 +163,7 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
     const hidden = i === 3 ? pose.fourthHidden : 0;
     return sum(
       tip,
-      way(-0.1 * H * amount + 0.3 * H * hidden, -0.04 * H * hidden, -0.015 * H * amount - 0.1 * H * hidden)
+      way(-0.26 * H * amount + 0.3 * H * hidden, -0.04 * H * hidden, -0.015 * H * amount - 0.1 * H * hidden)
     );
   });
   return {
@@ -172,7 +172,7 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
       stands: on(
         Math.max(wide + 0.17 * H, model.nutHalf + stance.beside * H) - 0.06 * deep * H,
         middle + 0.02 * H,
-        out + (stance.over - 0.1 * pose.fingersFlat - 0.15 * deep + 0.06 * pose.thumbOver) * H
+        out + (stance.over - 0.16 * pose.fingersFlat - 0.15 * deep + 0.06 * pose.thumbOver) * H
       ),
       along: way(stance.along[0], stance.along[1] - 1.2 * pose.palmAway, stance.along[2]),
       back: way(...stance.back),
