@@ -33,7 +33,6 @@ export const VIEW_WORDS: Readonly<Record<ViewName, string>> = {
   leftHandFar: 'the left hand from its little finger',
   fingers: 'the fingers as the player sees them',
   prints: 'where the fingers land on the board',
-  fourthFinger: 'the fourth finger over the string',
   fingersSide: 'the fingers from the player’s left',
   fingersAside: 'fingers and nails from aside',
   fingersFront: 'the fingers from the strings',

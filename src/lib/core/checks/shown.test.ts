@@ -44,7 +44,7 @@ describe('a scene', () => {
   it('of a fault is seen from its own side, beside right from there', () => {
     const check = named(violin, 'left-fourth');
     const sides = sidesOf(check, 'violin');
-    expect(sides.map(({ right }) => right.view)).toEqual(['fingersSide', 'fourthFinger']);
+    expect(sides.map(({ right }) => right.view)).toEqual(['fingersSide', 'leftHandFront']);
     expect(sides.flatMap(({ faults }) => faults.map(({ fault }) => fault.id)).toSorted()).toEqual(
       check.faults.map(({ id }) => id).toSorted()
     );

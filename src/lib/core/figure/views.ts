@@ -131,7 +131,6 @@ export const VIEWS = {
   leftHandFront: close(-60, 25, 'leftHand', [0, 0.01, 0.15, 0.134], BESIDE_LEFT_HAND),
   leftHandSide: close(98, 6, 'leftHand', [0, 0.01, 0.16, 0.143], BESIDE_LEFT_HAND),
   fingers: close(-150, 45, 'leftFingers', [0, 0, 0.14, 0.125], BESIDE_LEFT_HAND),
-  fourthFinger: close(-150, 45, 'leftFourthFinger', [0, 0, 0.1, 0.09], BESIDE_LEFT_HAND),
   fingersSide: close(98, 6, 'leftFingers', [0, 0.01, 0.095, 0.085], BESIDE_LEFT_HAND),
   /** Where the fingers of the left hand land on the board, without the hand that would cover it. */
   prints: {

@@ -23,7 +23,10 @@ export const BOW_ARM: readonly Check[] = [
       pose: 'frog',
       view: 'bowWrist'
     },
-    fault('sunk', 'Wrist sunk as the hand comes near', ['bow-wrist-dropped']),
+    seenFrom(
+      { violin: 'bowHand', viola: 'bowHand' },
+      fault('sunk', 'Wrist sunk as the hand comes near', ['bow-wrist-dropped'])
+    ),
     seenFrom(
       { violin: 'bowHand', viola: 'bowHand', cello: 'bowHandAbove', bass: 'bowHandAbove' },
       fault('stiff', 'Hand and wrist stiff', ['bow-hand-stiff'])

@@ -118,7 +118,7 @@ export const SHOULDER_FINGERS: readonly Check[] = [
       view: 'fingersSide'
     },
     seenFrom(
-      'fourthFinger',
+      'leftHandFront',
       fault(
         'hidden',
         'Hides under the board',

@@ -30,7 +30,10 @@ export const LOW_LEFT_HAND: readonly Check[] = [
       spot: 'leftHand',
       view: 'leftHandSide'
     },
-    seenFrom('leftHandQuarter', fault('closed', 'The palm lies on the neck', ['web-closed'])),
+    seenFrom(
+      { cello: 'leftHandQuarter', bass: 'leftHandTop' },
+      fault('closed', 'The palm lies on the neck', ['web-closed'])
+    ),
     seenFrom(
       { cello: 'fingersFront', bass: 'leftHandFar' },
       fault('turned', 'The fingers point at the bridge', ['palm-turned-away'])
@@ -144,10 +147,7 @@ export const LOW_LEFT_HAND: readonly Check[] = [
         workshop('Strings that stand too high are hammered.')
       )
     ),
-    seenFrom(
-      { cello: 'leftHandTop', bass: 'leftHandFar' },
-      fault('fourth', 'The fourth stands away', ['fourth-lifted'])
-    )
+    seenFrom('leftHandTop', fault('fourth', 'The fourth stands away', ['fourth-lifted']))
   ),
   low(
     'left-landing',

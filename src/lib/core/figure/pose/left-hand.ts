@@ -110,6 +110,8 @@ const STANCES: Readonly<
       readonly back: Vec;
       readonly thumbBeside: number;
       readonly bulge: readonly [across: number, along: number];
+      /** How far flat fingers reach over the board, and the knuckles sink. */
+      readonly flat: { readonly reaches: number; readonly sinks: number };
     }
   >
 > = {
@@ -119,7 +121,8 @@ const STANCES: Readonly<
     along: [-0.86, 0.3, 0.12],
     back: [0.25, 0.25, 1],
     thumbBeside: 1,
-    bulge: [0.75, 0.5]
+    bulge: [0.75, 0.5],
+    flat: { reaches: 0.26, sinks: 0.16 }
   },
   bass: {
     beside: 0.22,
@@ -127,7 +130,8 @@ const STANCES: Readonly<
     along: [-0.5, 0.3, 0.6],
     back: [0.8, 0.1, 0.7],
     thumbBeside: 0.35,
-    bulge: [0.5, 0.1]
+    bulge: [0.5, 0.1],
+    flat: { reaches: 0.2, sinks: 0 }
   }
 };
 
@@ -163,7 +167,11 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
     const hidden = i === 3 ? pose.fourthHidden : 0;
     return sum(
       tip,
-      way(-0.26 * H * amount + 0.3 * H * hidden, -0.04 * H * hidden, -0.015 * H * amount - 0.1 * H * hidden)
+      way(
+        -stance.flat.reaches * H * amount + 0.3 * H * hidden,
+        -0.04 * H * hidden,
+        -0.015 * H * amount - 0.1 * H * hidden
+      )
     );
   });
   return {
@@ -172,7 +180,7 @@ function behindTheNeck(body: FigureBody, model: Model, frame: Frame, pose: Pose)
       stands: on(
         Math.max(wide + 0.17 * H, model.nutHalf + stance.beside * H) - 0.06 * deep * H,
         middle + 0.02 * H,
-        out + (stance.over - 0.16 * pose.fingersFlat - 0.15 * deep + 0.06 * pose.thumbOver) * H
+        out + (stance.over - stance.flat.sinks * pose.fingersFlat - 0.15 * deep + 0.06 * pose.thumbOver) * H
       ),
       along: way(stance.along[0], stance.along[1] - 1.2 * pose.palmAway, stance.along[2]),
       back: way(...stance.back),
