@@ -14,6 +14,7 @@ export const VIEW_WORDS: Readonly<Record<ViewName, string>> = {
   headQuarter: 'head and shoulders from the front left',
   headBehind: 'head and shoulders from behind',
   scrollEnd: 'from the scroll’s end',
+  restEnd: 'the shoulder rest from the scroll’s end',
   headLeft: 'head and shoulders from the left',
   trunkLeft: 'the trunk from the left',
   trunkRight: 'the trunk from the right',

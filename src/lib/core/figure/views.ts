@@ -104,6 +104,8 @@ export const VIEWS = {
   headQuarter: close(62, 4, 'head', [-0.02, 0.09, 0.34, 0.34]),
   /** A violin from its scroll's end, without the arms. */
   scrollEnd: close(44, 6, 'bodyMiddle', [0.02, -0.02, 0.36, 0.31], ['left', 'right', 'bow', 'frog']),
+  /** The same from near by: which end of a shoulder rest is high. */
+  restEnd: close(44, 6, 'bodyMiddle', [0, 0, 0.17, 0.152], ['left', 'right', 'bow', 'frog']),
   headBehind: close(180, 6, 'head', [-0.05, 0.13, 0.52, 0.52]),
   headLeft: close(90, 4, 'head', [-0.12, 0.13, 0.56, 0.5]),
   trunkLeft: close(90, 4, 'chest', [-0.02, 0.02, 0.7, 0.74]),

@@ -274,7 +274,7 @@ export const READY: readonly Check[] = [
       setUp('lift', 'raise', 'Fit it; is it at home, or lent to somebody?')
     ),
     seenFrom(
-      'scrollEnd',
+      'restEnd',
       fault(
         'swapped',
         'The wrong end is high',
