@@ -83,7 +83,7 @@ const byLastDay = ({ standing: a }: Stand, { standing: b }: Stand): number => {
 /** What can hurt and was seen amiss, longest ago first; what is stuck steps back for one lesson. */
 const pressing = (hurting: readonly Stand[], lastLesson: IsoDay | null): readonly Check[] =>
   hurting
-    .filter(({ standing }) => standing.hurts && !stepsBack(standing, lastLesson))
+    .filter(({ standing }) => !stepsBack(standing, lastLesson))
     .sort(byLastDay)
     .map(({ check }) => check);
 
@@ -120,12 +120,10 @@ export function groundOf(question: FocusQuestion): Ground {
   const { checks, results, thisLesson = [], today, pain = false } = question;
   const all = thisLesson.length > 0 ? [...results, ...thisLesson] : results;
   // Today is this lesson, whatever was seen in it already.
-  const { stands, lessons } = seenOf({ checks, results: all, today });
-  const resting = stands
-    .filter(({ standing }) => standing.restsUntil !== null)
-    .flatMap(({ check, standing: { restsUntil } }) =>
-      restsUntil === null ? [] : { checkId: check.id, until: restsUntil }
-    );
+  const { stands, lessons, ...seen } = seenOf({ checks, results: all, today });
+  const resting = seen.resting.flatMap(({ check, standing: { restsUntil } }) =>
+    restsUntil === null ? [] : { checkId: check.id, until: restsUntil }
+  );
   const lastLesson = lessons.lastDay;
   const none = { category: null, check: null, stays: 0, resting } as const;
   const empty = { stands, pressing: [], own: [], open: [], lastLesson };
@@ -147,7 +145,7 @@ export function groundOf(question: FocusQuestion): Ground {
     ) ??
     mostOf(others, asksFor(openNow, today)) ??
     open[0];
-  const hurting = pressing(stands, lastLesson);
+  const hurting = pressing(seen.hurting, lastLesson);
   if (!chosen) return { ...empty, focus: { ...none, reason: { kind: 'back' } } };
   const { theme, at, waits } = chosen;
   const own = openNow.filter(({ listed }) => listed.theme === at);
