@@ -30,21 +30,34 @@
   const open = $derived(room.sitters.find(({ playerId }) => playerId === openId) ?? null);
   const setting = new Action();
   const hold = new ClassHold(room);
+  /** Whose first tap is not shown yet: the next one on that seat is the second. */
+  let tapped: readonly string[] = [];
   /** Another look, or seats that are moved, end a clock that runs for all. */
   $effect(() => {
     void [room.check?.id, arranging];
     untrack(() => {
       hold.giveUp();
       hold.done.clear();
+      tapped = [];
     });
   });
+  $effect(() => {
+    const seen = room.seen.map(({ playerId }) => playerId);
+    tapped = tapped.filter((id) => !seen.includes(id));
+  });
+  async function rateFirst(sitter: Sitter) {
+    tapped = [...tapped, sitter.playerId];
+    const kept = await room.rate(sitter, { kind: 'rating', rating: brush });
+    if (!kept) tapped = tapped.filter((id) => id !== sitter.playerId);
+  }
 
   function tap(sitter: Sitter) {
+    const { playerId, state, check, hurts } = sitter;
     if (hold.runs) return hold.letGo(sitter);
-    if (sitter.state === 'waiting' && sitter.check?.result === 'rating' && !sitter.hurts) {
+    if (state === 'waiting' && check?.result === 'rating' && !hurts && !tapped.includes(playerId)) {
       openId = null;
-      void room.rate(sitter, { kind: 'rating', rating: brush });
-    } else openId = openId === sitter.playerId ? null : sitter.playerId;
+      void rateFirst(sitter);
+    } else openId = openId === playerId ? null : playerId;
   }
 </script>
 

@@ -205,10 +205,11 @@ export class ClassRoom {
     if (check) this.#checkId = check.id;
   }
 
-  async rate({ player, check, result, hurts }: Sitter, outcome: CheckOutcome): Promise<void> {
-    if (!check || hurts) return;
+  /** @returns whether it is kept */
+  async rate({ player, check, result, hurts }: Sitter, outcome: CheckOutcome): Promise<boolean> {
+    if (!check || hurts) return false;
     const faults = outcome.kind === 'rating' && outcome.rating === 'secure' ? [] : (result?.faults ?? []);
-    await attempt(() =>
+    return attempt(() =>
       recordCheck(db, player, check, { outcome, faults, setupId: null, shown: result?.id ?? null })
     );
   }
