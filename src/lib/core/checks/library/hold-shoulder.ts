@@ -49,7 +49,7 @@ export const SHOULDER_HOLD: readonly Check[] = [
     {
       drill: 'set-and-reset',
       spot: 'bottom',
-      view: 'headQuarter',
+      view: 'scrollEnd',
       school: [
         'seat',
         {
@@ -67,25 +67,19 @@ export const SHOULDER_HOLD: readonly Check[] = [
       setUp('chestFoot', 'raise', 'Widen the rest, raise its chest foot, look at the tilt.'),
       habit('Set it anew at the neck.', 'set-and-reset')
     ),
-    seenFrom(
-      'collarAbove',
-      fault(
-        'far-out',
-        'Far out on the shoulder’s end',
-        [['out-on-the-shoulder', 90]],
-        habit('Bring the end nearer to the neck.', 'set-and-reset'),
-        setUp('restWidth', 'lower', 'A narrower rest sits nearer to the neck.')
-      )
+    fault(
+      'far-out',
+      'Far out on the shoulder’s end',
+      [['out-on-the-shoulder', 90]],
+      habit('Bring the end nearer to the neck.', 'set-and-reset'),
+      setUp('restWidth', 'lower', 'A narrower rest sits nearer to the neck.')
     ),
-    seenFrom(
-      'scrollEnd',
-      fault(
-        'throat',
-        'Pressed to the throat',
-        ['on-the-throat'],
-        habit('A finger’s room at the throat.', 'set-and-reset'),
-        setUp('mount', 'other', 'Chin rest beside the tailpiece.')
-      )
+    fault(
+      'throat',
+      'Pressed to the throat',
+      ['on-the-throat'],
+      habit('A finger’s room at the throat.', 'set-and-reset'),
+      setUp('mount', 'other', 'Chin rest beside the tailpiece.')
     )
   ),
   hold(
